@@ -1,0 +1,20 @@
+package hausaufgabe.checking;
+
+import hausaufgabe.core.report.CheckReport;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+
+/** The seam between who wants a check and who makes it. */
+public interface CheckDispatcher extends AutoCloseable {
+
+    /**
+     * Takes a check on. Checks are begun in the order they come.
+     *
+     * @param progress told in a few words what is being done; may be told from any thread
+     * @return the report; fails with {@link CheckFailed} where none could be made
+     */
+    CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress);
+
+    @Override
+    void close();
+}

@@ -1,0 +1,2 @@
+/** Submissions as they arrive: folders, zips and loose files, turned into sources. */
+package hausaufgabe.checking.archive;

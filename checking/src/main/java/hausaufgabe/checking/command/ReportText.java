@@ -1,0 +1,49 @@
+package hausaufgabe.checking.command;
+
+import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.core.report.Finding;
+import hausaufgabe.core.report.ScenarioResult;
+
+/** A report for reading at a terminal. */
+final class ReportText {
+
+    private ReportText() {}
+
+    static String of(String submission, CheckReport report) {
+        StringBuilder text = new StringBuilder();
+        text.append(submission).append(": ").append(report.verdict().word());
+        text.append(String.format(
+                java.util.Locale.ROOT, ", %s of %s points proposed%n", number(report.points().earned()), number(report.points().possible())));
+        report.diagnostics().forEach(d -> text.append("  ")
+                .append(d.file().isEmpty() ? "" : d.file() + (d.line() > 0 ? ":" + d.line() : "") + ": ")
+                .append(d.message().strip().replace("\n", "\n      "))
+                .append("\n"));
+        report.roles().forEach((role, types) -> text.append("  ")
+                .append(role)
+                .append(": ")
+                .append(types.isEmpty() ? "not found" : String.join(", ", types))
+                .append("\n"));
+        if (report.ambiguous()) {
+            text.append("  as well possible: ").append(String.join("; ", report.alternatives())).append("\n");
+        }
+        report.findings().forEach(f -> finding(text, f));
+        report.scenarios().forEach(s -> scenario(text, s));
+        return text.toString();
+    }
+
+    private static void finding(StringBuilder text, Finding f) {
+        text.append(String.format("  %-15s%s%n", f.status().word(), f.text().plain()));
+        text.append(String.format("  %-15s  %s", "", f.explanation().plain()));
+        f.evidence().stream().limit(3).forEach(e -> text.append(" [").append(e.file()).append(':').append(e.line()).append(']'));
+        text.append("\n");
+    }
+
+    private static void scenario(StringBuilder text, ScenarioResult s) {
+        text.append(String.format("  %-15s%s%n", s.outcome().word(), s.name()));
+        text.append(String.format("  %-15s  %s%n", "", s.explanation().plain()));
+    }
+
+    private static String number(double d) {
+        return d == Math.rint(d) ? String.valueOf((long) d) : String.valueOf(d);
+    }
+}

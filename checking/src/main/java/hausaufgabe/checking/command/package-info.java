@@ -1,0 +1,2 @@
+/** The command line. */
+package hausaufgabe.checking.command;

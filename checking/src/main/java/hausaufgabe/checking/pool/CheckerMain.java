@@ -1,0 +1,80 @@
+package hausaufgabe.checking.pool;
+
+import hausaufgabe.checking.Check;
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.Json;
+import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.core.notation.NotationException;
+import hausaufgabe.language.java.JavaReader;
+import java.io.BufferedReader;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.PrintStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** A checker process: takes requests from standard input and tells on standard output, until its input ends. */
+public final class CheckerMain {
+
+    private static final Logger LOG = LoggerFactory.getLogger(CheckerMain.class);
+    private static final long STACK = 256L << 20;
+
+    private final PrintStream out;
+    private final Check check;
+
+    private CheckerMain(PrintStream out) {
+        this.out = out;
+        Sandbox sandbox = new Sandbox(Sandbox.Bounds.USUAL);
+        this.check = new Check(new JavaReader(), isolation -> new DrivenProcesses(sandbox, isolation));
+    }
+
+    public static void main(String[] arguments) throws InterruptedException {
+        PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
+        System.setOut(System.err);
+        Thread serving = new Thread(null, new CheckerMain(out)::serve, "checker", STACK);
+        serving.start();
+        serving.join();
+    }
+
+    private void serve() {
+        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        try {
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
+                tell(answer(Json.mapper().readValue(line, CheckRequest.class)));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private Message answer(CheckRequest request) throws IOException {
+        try {
+            return Message.report(check.run(request, this::progress));
+        } catch (NotationException e) {
+            return Message.failed("The pattern cannot be read: " + e.getMessage());
+        } catch (StackOverflowError e) {
+            return Message.failed("The sources are nested too deeply to be read.");
+        } catch (RuntimeException e) {
+            LOG.error("a check broke", e);
+            return Message.failed("The check broke (" + e.getClass().getSimpleName() + "). This is a fault of ours.");
+        }
+    }
+
+    private void progress(String text) {
+        try {
+            tell(Message.progress(text));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void tell(Message message) throws IOException {
+        out.print(Json.mapper().writeValueAsString(message) + "\n");
+        out.flush();
+    }
+}

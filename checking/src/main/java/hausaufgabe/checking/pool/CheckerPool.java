@@ -1,0 +1,85 @@
+package hausaufgabe.checking.pool;
+
+import hausaufgabe.checking.CheckDispatcher;
+import hausaufgabe.checking.CheckFailed;
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.core.report.CheckReport;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.function.Consumer;
+
+/**
+ * Several checker processes on this machine. A process that breaks costs its check one retry; a check that breaks two
+ * processes fails, and the queue goes on.
+ */
+public final class CheckerPool implements CheckDispatcher {
+
+    private static final int HEAP_MEGABYTES = 512;
+    private static final Duration LIMIT = Duration.ofSeconds(90);
+
+    private final BlockingQueue<Order> queue = new LinkedBlockingQueue<>();
+    private final List<Thread> workers = new ArrayList<>();
+    private final List<CheckerProcess> processes = new ArrayList<>();
+
+    private record Order(CheckRequest request, Consumer<String> progress, CompletableFuture<CheckReport> result) {}
+
+    /** @param size how many checks run at a time */
+    public CheckerPool(int size) {
+        for (int i = 0; i < size; i++) {
+            CheckerProcess process = new CheckerProcess(HEAP_MEGABYTES, LIMIT);
+            Thread worker = new Thread(() -> work(process), "checker-" + (i + 1));
+            worker.setDaemon(true);
+            processes.add(process);
+            workers.add(worker);
+            worker.start();
+        }
+        Runtime.getRuntime().addShutdownHook(new Thread(this::close));
+    }
+
+    @Override
+    public CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress) {
+        CompletableFuture<CheckReport> result = new CompletableFuture<>();
+        queue.add(new Order(request, progress, result));
+        return result;
+    }
+
+    private void work(CheckerProcess process) {
+        try {
+            while (true) {
+                serve(queue.take(), process);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static void serve(Order order, CheckerProcess process) {
+        try {
+            order.result().complete(withRetry(order, process));
+        } catch (RuntimeException e) {
+            order.result().completeExceptionally(e);
+        }
+    }
+
+    private static CheckReport withRetry(Order order, CheckerProcess process) {
+        try {
+            return process.check(order.request(), order.progress());
+        } catch (CheckerProcess.Lost first) {
+            try {
+                return process.check(order.request(), order.progress());
+            } catch (CheckerProcess.Lost second) {
+                throw new CheckFailed("Reading or running these sources broke the checker twice; it was given up.");
+            }
+        }
+    }
+
+    @Override
+    public void close() {
+        workers.forEach(Thread::interrupt);
+        processes.forEach(CheckerProcess::close);
+    }
+}

@@ -1,0 +1,130 @@
+package hausaufgabe.checking.pool;
+
+import hausaufgabe.checking.CheckFailed;
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.Json;
+import hausaufgabe.core.report.CheckReport;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+
+/** One checker process, started when first needed and again after it was lost. Used by one thread. */
+final class CheckerProcess implements AutoCloseable {
+
+    private static final ScheduledExecutorService ALARMS = Executors.newSingleThreadScheduledExecutor(r -> {
+        Thread t = new Thread(r, "checker-alarm");
+        t.setDaemon(true);
+        return t;
+    });
+
+    private final int heapMegabytes;
+    private final Duration limit;
+    private Process process;
+    private BufferedReader from;
+    private OutputStream to;
+
+    CheckerProcess(int heapMegabytes, Duration limit) {
+        this.heapMegabytes = heapMegabytes;
+        this.limit = limit;
+    }
+
+    /** The process ended without a word; the check may be tried once more. */
+    static final class Lost extends Exception {
+        private static final long serialVersionUID = 1L;
+    }
+
+    /**
+     * Makes one check.
+     *
+     * @throws Lost when the process ended without an answer
+     * @throws CheckFailed when there is an answer and it is no report, or the time was up
+     */
+    CheckReport check(CheckRequest request, Consumer<String> progress) throws Lost {
+        AtomicBoolean late = new AtomicBoolean();
+        try {
+            start();
+            Process mine = process;
+            ScheduledFuture<?> alarm = ALARMS.schedule(
+                    () -> {
+                        late.set(true);
+                        kill(mine);
+                    },
+                    limit.toMillis(),
+                    TimeUnit.MILLISECONDS);
+            try {
+                to.write(Json.mapper().writeValueAsBytes(request));
+                to.write('\n');
+                to.flush();
+                return await(progress);
+            } finally {
+                alarm.cancel(false);
+            }
+        } catch (IOException e) {
+            close();
+            if (late.get()) {
+                throw new CheckFailed("The check took longer than " + limit.toSeconds() + " s and was stopped.");
+            }
+            throw new Lost();
+        }
+    }
+
+    private CheckReport await(Consumer<String> progress) throws IOException {
+        for (String line = from.readLine(); line != null; line = from.readLine()) {
+            Message m = Json.mapper().readValue(line, Message.class);
+            if (m.progress() != null) {
+                progress.accept(m.progress());
+            } else if (m.report() != null) {
+                return m.report();
+            } else {
+                throw new CheckFailed(m.failed());
+            }
+        }
+        throw new IOException("the checker process ended");
+    }
+
+    private void start() throws IOException {
+        if (process != null && process.isAlive()) {
+            return;
+        }
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx" + heapMegabytes + "m",
+                "-XX:+UseSerialGC",
+                "-XX:+ExitOnOutOfMemoryError",
+                "-Xshare:auto",
+                "-Dlogback.statusListenerClass=ch.qos.logback.core.status.NopStatusListener",
+                "-cp",
+                System.getProperty("java.class.path"),
+                CheckerMain.class.getName()));
+        process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        from = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+        to = process.getOutputStream();
+    }
+
+    private static void kill(Process p) {
+        p.descendants().forEach(ProcessHandle::destroyForcibly);
+        p.destroyForcibly();
+    }
+
+    @Override
+    public void close() {
+        if (process != null) {
+            kill(process);
+            process = null;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Checker processes, and handing checks to them. */
+package hausaufgabe.checking.pool;

@@ -1,0 +1,2 @@
+/** The patterns that come with the product. */
+package hausaufgabe.core.catalogue;

@@ -1,0 +1,280 @@
+package hausaufgabe.core.design;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Bodies read beyond one operation: what an operation does through its own helpers, and where a value comes from through
+ * getters, helpers and hand-overs. Following stops at {@value #DEPTH} calls; what lies beyond stays what it was.
+ */
+public final class Bodies {
+
+    private static final int DEPTH = 6;
+
+    private final Design design;
+    private final Map<String, List<Step>> writes = new LinkedHashMap<>();
+    private final Map<String, List<Step>> callers = new LinkedHashMap<>();
+
+    /**
+     * A fact with the operation it stands in.
+     *
+     * @param given what the operation's parameters stood for on the way here, by operation id
+     */
+    public record Step(Operation in, Fact fact, Map<String, List<Value>> given) {}
+
+    Bodies(Design design) {
+        this.design = design;
+        for (Operation o : design.operations()) {
+            for (Fact f : o.body()) {
+                index(new Step(o, f, Map.of()));
+            }
+        }
+    }
+
+    private void index(Step step) {
+        if (step.fact() instanceof Fact.Write w) {
+            writes.computeIfAbsent(w.field(), k -> new ArrayList<>()).add(step);
+        } else if (step.fact() instanceof Fact.Put p) {
+            for (Value v : origins(p.container(), Map.of())) {
+                if (v instanceof Value.OfField f) {
+                    writes.computeIfAbsent(f.field(), k -> new ArrayList<>()).add(step);
+                }
+            }
+        } else if (step.fact() instanceof Fact.Call c && c.operation() != null) {
+            callers.computeIfAbsent(c.operation(), k -> new ArrayList<>()).add(step);
+        } else if (step.fact() instanceof Fact.Create c && c.constructor() != null) {
+            callers.computeIfAbsent(c.constructor(), k -> new ArrayList<>()).add(step);
+        }
+    }
+
+    /** Every place that assigns the field or puts something into it. */
+    public List<Step> writesTo(Field field) {
+        return writes.getOrDefault(field.id(), List.of());
+    }
+
+    /** The facts of an operation, of its own operations that it reaches, and of the lambdas and nameless objects it makes. */
+    public List<Step> reachedFrom(Operation operation) {
+        List<Step> found = new ArrayList<>();
+        follow(operation, Map.of(), new LinkedHashSet<>(), found, 0);
+        return found;
+    }
+
+    private void follow(
+            Operation operation, Map<String, List<Value>> given, Set<Object> seen, List<Step> found, int depth) {
+        if (depth > DEPTH || !seen.add(List.of(operation.id(), given.getOrDefault(operation.id(), List.of())))) {
+            return;
+        }
+        for (Fact fact : operation.body()) {
+            found.add(new Step(operation, fact, given));
+            if (fact instanceof Fact.Call call && isOwnCall(call, operation, given)) {
+                for (Operation target : targets(call)) {
+                    follow(target, bind(given, target, call.arguments()), seen, found, depth + 1);
+                }
+            } else if (fact instanceof Fact.Create create) {
+                design.type(create.type())
+                        .filter(t -> !t.isNamed() && t.origin() != Type.Origin.CONSTANT)
+                        .ifPresent(t -> design.operationsOf(t).forEach(o -> follow(o, given, seen, found, depth + 1)));
+            }
+        }
+    }
+
+    private boolean isOwnCall(Fact.Call call, Operation from, Map<String, List<Value>> given) {
+        Operation target = call.operation() == null
+                ? null
+                : design.operation(call.operation()).orElse(null);
+        if (target == null) {
+            return false;
+        }
+        if (call.toSuper() || origins(call.receiver(), given).contains(new Value.Self())) {
+            return true;
+        }
+        return target.isStatic() && sameHouse(target.owner(), from.owner());
+    }
+
+    /** Whether two types are one, nested in each other, or in one line of inheritance. */
+    private boolean sameHouse(String a, String b) {
+        return outermost(a).equals(outermost(b)) && (a.equals(b) || encloses(a, b)) || design.realises(b, a);
+    }
+
+    private boolean encloses(String outer, String inner) {
+        String up = inner;
+        while (up != null) {
+            if (up.equals(outer)) {
+                return true;
+            }
+            up = design.type(up).map(Type::enclosing).orElse(null);
+        }
+        return false;
+    }
+
+    private String outermost(String type) {
+        String top = type;
+        for (String up = type; up != null; up = design.type(up).map(Type::enclosing).orElse(null)) {
+            top = up;
+        }
+        return top;
+    }
+
+    private List<Operation> targets(Fact.Call call) {
+        List<Operation> all = new ArrayList<>();
+        design.operation(call.operation()).ifPresent(o -> {
+            all.add(o);
+            if (!call.toSuper() && !o.isConstructor()) {
+                all.addAll(design.overridersOf(o));
+            }
+        });
+        return all;
+    }
+
+    private Map<String, List<Value>> bind(Map<String, List<Value>> given, Operation target, List<Value> arguments) {
+        Map<String, List<Value>> next = new HashMap<>(given);
+        next.put(
+                target.id(),
+                arguments.stream().map(a -> oneOf(origins(a, given))).toList());
+        return next;
+    }
+
+    private static Value oneOf(Set<Value> values) {
+        return values.size() == 1
+                ? values.iterator().next()
+                : new Value.OneOf(values.stream().toList());
+    }
+
+    /** Where the value used in a step comes from: never a {@code OneOf}, a {@code Derived}, or a call that could be followed. */
+    public Set<Value> origins(Value value, Step step) {
+        return origins(value, step.given());
+    }
+
+    private Set<Value> origins(Value value, Map<String, List<Value>> given) {
+        Set<Value> found = new LinkedHashSet<>();
+        collect(value, given, found, 0);
+        return found;
+    }
+
+    private void collect(Value value, Map<String, List<Value>> given, Set<Value> found, int depth) {
+        if (depth > DEPTH) {
+            found.add(value);
+            return;
+        }
+        if (value instanceof Value.OneOf many) {
+            many.values().forEach(v -> collect(v, given, found, depth));
+        } else if (value instanceof Value.Derived derived) {
+            derived.from().forEach(v -> collect(v, given, found, depth));
+        } else if (value instanceof Value.OfParameter p) {
+            List<Value> arguments = given.get(p.operation());
+            if (arguments == null || p.index() >= arguments.size()) {
+                found.add(p);
+            } else {
+                collect(arguments.get(p.index()), without(given, p.operation()), found, depth + 1);
+            }
+        } else if (value instanceof Value.ElementOf element) {
+            Set<Value> containers = new LinkedHashSet<>();
+            collect(element.container(), given, containers, depth + 1);
+            containers.forEach(c -> found.add(elementOf(c, element.choice())));
+        } else if (value instanceof Value.ResultOf result) {
+            collectResult(result, given, found, depth);
+        } else {
+            found.add(value);
+        }
+    }
+
+    private static Value elementOf(Value container, Value.Choice choice) {
+        if (container instanceof Value.ElementOf inner) {
+            return new Value.ElementOf(inner.container(), inner.choice() == choice ? choice : Value.Choice.PICKED);
+        }
+        return container instanceof Value.New made ? made : new Value.ElementOf(container, choice);
+    }
+
+    private void collectResult(
+            Value.ResultOf result, Map<String, List<Value>> given, Set<Value> found, int depth) {
+        List<Operation> bodies = new ArrayList<>();
+        design.operation(result.operation()).ifPresent(o -> {
+            bodies.add(o);
+            bodies.addAll(design.overridersOf(o));
+        });
+        List<Fact.Return> returns = new ArrayList<>();
+        for (Operation o : bodies) {
+            Map<String, List<Value>> next = bind(given, o, result.arguments());
+            for (Fact f : o.body()) {
+                if (f instanceof Fact.Return r) {
+                    returns.add(r);
+                    Set<Value> inside = new LinkedHashSet<>();
+                    collect(r.value(), next, inside, depth + 1);
+                    inside.forEach(v -> found.add(seenFrom(v, result.receiver())));
+                }
+            }
+        }
+        if (returns.isEmpty()) {
+            found.add(result);
+        }
+    }
+
+    /** A value of the called object, said from the caller's side. */
+    private static Value seenFrom(Value value, Value receiver) {
+        if (value instanceof Value.Self) {
+            return receiver;
+        }
+        if (value instanceof Value.OfField f && f.on() instanceof Value.Self) {
+            return new Value.OfField(f.field(), receiver);
+        }
+        return value;
+    }
+
+    private static Map<String, List<Value>> without(Map<String, List<Value>> given, String operation) {
+        Map<String, List<Value>> rest = new HashMap<>(given);
+        rest.remove(operation);
+        return rest;
+    }
+
+    /**
+     * Where a value comes from, with parameters of private operations followed to those who call them.
+     *
+     * @return origins; a parameter among them is one of an operation that others can call
+     */
+    public Set<Value> outerOrigins(Value value, Step step) {
+        Set<Value> found = new LinkedHashSet<>();
+        outer(value, step, found, 0);
+        return found;
+    }
+
+    private void outer(Value value, Step step, Set<Value> found, int depth) {
+        for (Value v : origins(value, step)) {
+            Value inner = v instanceof Value.ElementOf e ? e.container() : v;
+            if (!(inner instanceof Value.OfParameter p) || depth > DEPTH) {
+                found.add(v);
+                continue;
+            }
+            Operation owner = design.operation(p.operation()).orElse(null);
+            List<Step> from = callers.getOrDefault(p.operation(), List.of());
+            boolean followed = owner != null
+                    && (owner.visibility() == Visibility.PRIVATE || owner.isConstructor())
+                    && !from.isEmpty();
+            if (!followed) {
+                found.add(v);
+                continue;
+            }
+            if (owner.visibility() != Visibility.PRIVATE) {
+                found.add(v);
+            }
+            for (Step s : from) {
+                List<Value> arguments = argumentsOf(s.fact());
+                boolean inside = owner.visibility() == Visibility.PRIVATE || s.fact() instanceof Fact.Call;
+                if (inside && p.index() < arguments.size()) {
+                    outer(arguments.get(p.index()), s, found, depth + 1);
+                }
+            }
+        }
+    }
+
+    private static List<Value> argumentsOf(Fact fact) {
+        if (fact instanceof Fact.Call c) {
+            return c.arguments();
+        }
+        return fact instanceof Fact.Create c ? c.arguments() : List.of();
+    }
+}

@@ -1,0 +1,176 @@
+package hausaufgabe.core.design;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * A whole program as facts, asked in the words of the notation. Immutable. Every list is in the order of the sources,
+ * files by name, so that equal sources give equal answers.
+ */
+public final class Design {
+
+    private final Map<String, Type> types = new LinkedHashMap<>();
+    private final Map<String, Field> fields = new LinkedHashMap<>();
+    private final Map<String, Operation> operations = new LinkedHashMap<>();
+    private final Map<String, List<Field>> fieldsByOwner = new LinkedHashMap<>();
+    private final Map<String, List<Operation>> operationsByOwner = new LinkedHashMap<>();
+    private final Map<String, Set<String>> ancestors = new LinkedHashMap<>();
+    private final Map<String, List<Type>> realisations = new LinkedHashMap<>();
+    private final Map<String, List<Operation>> overriders = new LinkedHashMap<>();
+    private final Bodies bodies;
+
+    public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
+        types.forEach(t -> this.types.putIfAbsent(t.id(), t));
+        for (Field f : fields) {
+            if (this.fields.putIfAbsent(f.id(), f) == null) {
+                fieldsByOwner.computeIfAbsent(f.owner(), k -> new ArrayList<>()).add(f);
+            }
+        }
+        for (Operation o : operations) {
+            if (this.operations.putIfAbsent(o.id(), o) == null) {
+                operationsByOwner.computeIfAbsent(o.owner(), k -> new ArrayList<>()).add(o);
+                o.overrides().forEach(over -> overriders
+                        .computeIfAbsent(over, k -> new ArrayList<>())
+                        .add(o));
+            }
+        }
+        for (Type t : this.types.values()) {
+            Set<String> above = closeOver(t);
+            ancestors.put(t.id(), above);
+            above.forEach(
+                    a -> realisations.computeIfAbsent(a, k -> new ArrayList<>()).add(t));
+        }
+        this.bodies = new Bodies(this);
+    }
+
+    private Set<String> closeOver(Type start) {
+        Set<String> seen = new LinkedHashSet<>();
+        ArrayDeque<Type> open = new ArrayDeque<>(List.of(start));
+        while (!open.isEmpty()) {
+            for (TypeRef up : open.poll().supertypes()) {
+                if (seen.add(up.type())) {
+                    type(up.type()).ifPresent(open::add);
+                }
+            }
+        }
+        seen.remove(start.id());
+        return seen;
+    }
+
+    public Collection<Type> types() {
+        return types.values();
+    }
+
+    /** The types with a name that the program itself declares. */
+    public Stream<Type> namedTypes() {
+        return types.values().stream().filter(t -> t.origin() == Type.Origin.DECLARED);
+    }
+
+    public Optional<Type> type(String id) {
+        return Optional.ofNullable(types.get(id));
+    }
+
+    public Optional<Field> field(String id) {
+        return Optional.ofNullable(fields.get(id));
+    }
+
+    public Optional<Operation> operation(String id) {
+        return Optional.ofNullable(operations.get(id));
+    }
+
+    public Collection<Operation> operations() {
+        return operations.values();
+    }
+
+    /** The fields a type declares itself. */
+    public List<Field> fieldsOf(Type type) {
+        return fieldsByOwner.getOrDefault(type.id(), List.of());
+    }
+
+    /** The operations a type declares itself, constructors and initialisers among them. */
+    public List<Operation> operationsOf(Type type) {
+        return operationsByOwner.getOrDefault(type.id(), List.of());
+    }
+
+    /** The type itself, then its supertypes, near ones first, as far as the design holds them. */
+    public List<Type> lineOf(Type type) {
+        List<Type> line = new ArrayList<>(List.of(type));
+        ancestors.getOrDefault(type.id(), Set.of()).forEach(a -> type(a).ifPresent(line::add));
+        return line;
+    }
+
+    /** Own and inherited operations that are methods; an overridden one is left out. */
+    public List<Operation> methodsOf(Type type) {
+        List<Operation> found = new ArrayList<>();
+        Set<String> hidden = new LinkedHashSet<>();
+        for (Type t : lineOf(type)) {
+            for (Operation o : operationsOf(t)) {
+                if (o.isMethod() && !hidden.contains(o.id())) {
+                    found.add(o);
+                    hidden.addAll(o.overrides());
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Whether {@code lower} realises or extends {@code upper}, also through others. A type does not realise itself. */
+    public boolean realises(String lower, String upper) {
+        return ancestors.getOrDefault(lower, Set.of()).contains(upper);
+    }
+
+    /** Every type that realises or extends this one, also through others. */
+    public List<Type> realisationsOf(Type type) {
+        return realisations.getOrDefault(type.id(), List.of());
+    }
+
+    /** The operations that override this one, in any type. */
+    public List<Operation> overridersOf(Operation operation) {
+        return overriders.getOrDefault(operation.id(), List.of());
+    }
+
+    /** Whether {@code id} names this operation, one it overrides or one that overrides it. */
+    public boolean isSameCall(String id, Operation operation) {
+        if (id == null) {
+            return false;
+        }
+        return id.equals(operation.id())
+                || operation.overrides().contains(id)
+                || operation(id).map(o -> o.overrides().contains(operation.id())).orElse(false);
+    }
+
+    /** Whether objects of the type can be made: no interface, nothing abstract, every abstract operation answered. */
+    public boolean isConcrete(Type type) {
+        if (type.isInterface() || type.kind() == Type.Kind.ABSTRACT_CLASS) {
+            return false;
+        }
+        return type.kind() != Type.Kind.ENUM || !hasBodiesForAllConstants(type);
+    }
+
+    /** Whether it stands for others: an interface, an abstract class, an enum whose constants all have bodies. */
+    public boolean isAbstraction(Type type) {
+        return type.isInterface()
+                || type.kind() == Type.Kind.ABSTRACT_CLASS
+                || (type.kind() == Type.Kind.ENUM && hasBodiesForAllConstants(type));
+    }
+
+    private boolean hasBodiesForAllConstants(Type type) {
+        long bodied = realisationsOf(type).stream()
+                .filter(t -> t.origin() == Type.Origin.CONSTANT)
+                .count();
+        return bodied > 0 && bodied == type.constants().size();
+    }
+
+    /** What bodies do, with helpers and origins of values followed. */
+    public Bodies bodies() {
+        return bodies;
+    }
+}

@@ -1,0 +1,65 @@
+package hausaufgabe.core.design;
+
+import java.util.List;
+
+/** Something that a body does, at a place. */
+public sealed interface Fact {
+
+    Span span();
+
+    /**
+     * A call of an operation of the program or of a library type the design holds.
+     *
+     * @param operation its id; null where the reader could not resolve it
+     * @param name its name as written
+     * @param receiver what it is called on; {@link Value.Unknown} for a static call
+     * @param toSuper whether it is called past the own override
+     */
+    record Call(String operation, String name, Value receiver, List<Value> arguments, boolean toSuper, Span span)
+            implements Fact {}
+
+    /** Handing function-typed values to a library, which will call them. */
+    record HandOver(List<Value> functions, Span span) implements Fact {}
+
+    /** An object of {@code type} is made, by its {@code constructor} where the design holds it, else null. */
+    record Create(String type, String constructor, List<Value> arguments, Span span) implements Fact {}
+
+    record Read(String field, Value on, Span span) implements Fact {}
+
+    record Write(String field, Value on, Value value, Span span) implements Fact {}
+
+    /** Something is put into a container; {@code container} leads to the field or local it lives in. */
+    record Put(Value container, Value value, Span span) implements Fact {}
+
+    record Return(Value value, Span span) implements Fact {}
+
+    /**
+     * A decision.
+     *
+     * @param on what it asks
+     * @param subject what is asked; for a comparison, the side that is no constant
+     * @param type where {@code on} is {@code TYPE}, id of the type asked for; where it is {@code TAG}, id of the
+     *     subject's type; null where not known
+     * @param arms the alternatives that belong to an answer, in order; the rest of the operation is no arm
+     */
+    record Branch(Question on, Value subject, String type, List<Arm> arms, Span span) implements Fact {}
+
+    /**
+     * One alternative of a branch.
+     *
+     * @param isDefault whether it is the one for everything else
+     * @param computes whether it works out a value with arithmetic or text of its own
+     * @param leaves whether it ends the operation by returning a value
+     */
+    record Arm(Span span, boolean isDefault, boolean computes, boolean leaves) {}
+
+    record Throw(String type, Span span) implements Fact {}
+
+    /** What a branch asks about its subject. */
+    enum Question {
+        NULL,
+        TYPE,
+        TAG,
+        OTHER
+    }
+}

@@ -1,0 +1,68 @@
+package hausaufgabe.core.design;
+
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A method, constructor or initialiser, with what its body does.
+ *
+ * @param id unique in a design
+ * @param owner id of the type that declares it
+ * @param name its simple name; for a constructor the type's
+ * @param role what sort of operation it is
+ * @param traits what was said of it
+ * @param result its result type; null for a constructor, an initialiser or no result
+ * @param overrides ids of the operations it overrides or implements, near and far
+ * @param body facts in the order of the text; empty when there is no body
+ * @param span its declaration; null for a library's
+ */
+public record Operation(
+        String id,
+        String owner,
+        String name,
+        Role role,
+        Set<Trait> traits,
+        Visibility visibility,
+        List<Parameter> parameters,
+        TypeRef result,
+        List<String> overrides,
+        List<Fact> body,
+        Span span) {
+
+    /** Sorts of operations. {@code ENTRY} is where a program starts. */
+    public enum Role {
+        METHOD,
+        CONSTRUCTOR,
+        INITIALISER,
+        ENTRY
+    }
+
+    /** What a declaration says of its operation. */
+    public enum Trait {
+        STATIC,
+        ABSTRACT,
+        FINAL,
+        DEFAULT,
+        /** Written by nobody: a default constructor, a record's accessor. */
+        IMPLICIT
+    }
+
+    /** A parameter; {@code name} may be a made-up one for a library's operation. */
+    public record Parameter(String name, TypeRef type) {}
+
+    public boolean isStatic() {
+        return traits.contains(Trait.STATIC);
+    }
+
+    public boolean isAbstract() {
+        return traits.contains(Trait.ABSTRACT);
+    }
+
+    public boolean isMethod() {
+        return role == Role.METHOD;
+    }
+
+    public boolean isConstructor() {
+        return role == Role.CONSTRUCTOR;
+    }
+}

@@ -1,0 +1,21 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.report.Finding;
+import java.util.List;
+
+/**
+ * The best reading of a design as a pattern.
+ *
+ * @param form the form it comes nearest to
+ * @param ambiguous whether another binding fits as well
+ * @param alternatives those bindings, best first, said in words
+ * @param outOfTime whether the search stopped before it had looked at everything
+ */
+public record Match(
+        Pattern.Form form,
+        Binding binding,
+        List<Finding> findings,
+        boolean ambiguous,
+        List<String> alternatives,
+        boolean outOfTime) {}

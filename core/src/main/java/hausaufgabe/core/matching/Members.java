@@ -1,0 +1,42 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.Visibility;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The operations and fields that can be members of a role. */
+final class Members {
+
+    private Members() {}
+
+    /** Everything with a body or a result that an object or its type can be asked, and what runs when one is made. */
+    static List<Operation> ofRole(Design design, Type type) {
+        List<Operation> all = new ArrayList<>(design.methodsOf(type));
+        for (Type t : design.lineOf(type)) {
+            design.operationsOf(t).stream().filter(o -> !o.isMethod()).forEach(all::add);
+        }
+        return all;
+    }
+
+    /** The methods others can call first; the private ones as a second choice. */
+    static List<List<Operation>> candidates(Design design, Type type) {
+        List<Operation> open = new ArrayList<>();
+        List<Operation> closed = new ArrayList<>();
+        for (Operation o : design.methodsOf(type)) {
+            (o.visibility() == Visibility.PRIVATE ? closed : open).add(o);
+        }
+        return List.of(open, closed);
+    }
+
+    /** Own and inherited fields, constants of an enum left out. */
+    static List<Field> fields(Design design, Type type) {
+        return design.lineOf(type).stream()
+                .flatMap(t -> design.fieldsOf(t).stream())
+                .filter(f -> !f.isConstant())
+                .toList();
+    }
+}

@@ -1,0 +1,111 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.design.Bodies;
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Value;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Remembers, for one search, what operations reach. Not for use by several threads. */
+final class Reach {
+
+    private final Design design;
+    private final Map<String, List<Bodies.Step>> known = new HashMap<>();
+    private Set<String> handedOver;
+
+    Reach(Design design) {
+        this.design = design;
+    }
+
+    List<Bodies.Step> from(Operation operation) {
+        List<Bodies.Step> steps = known.get(operation.id());
+        if (steps == null) {
+            steps = design.bodies().reachedFrom(operation);
+            known.put(operation.id(), steps);
+        }
+        return steps;
+    }
+
+    /**
+     * A call of one of some operations, or their being handed to a library that calls them.
+     *
+     * @param receivers where the object called on may come from
+     */
+    record Heard(Bodies.Step step, Set<Value> receivers) {}
+
+    /** Every call of one of {@code wanted} among the steps. */
+    List<Heard> callsOf(List<Operation> wanted, List<Bodies.Step> steps) {
+        List<Heard> found = new ArrayList<>();
+        for (Bodies.Step step : steps) {
+            if (step.fact() instanceof Fact.Call call) {
+                if (wanted.stream().anyMatch(o -> design.isSameCall(call.operation(), o))) {
+                    found.add(new Heard(step, design.bodies().origins(call.receiver(), step)));
+                }
+            } else if (step.fact() instanceof Fact.HandOver handOver) {
+                Set<Value> given = new LinkedHashSet<>();
+                handOver.functions().forEach(f -> given.addAll(design.bodies().origins(f, step)));
+                given.removeIf(v -> wanted.stream().noneMatch(o -> isFunction(o) && mayBe(v, o.owner())));
+                if (!given.isEmpty()) {
+                    found.add(new Heard(step, given));
+                }
+            }
+        }
+        return found;
+    }
+
+    private boolean isFunction(Operation operation) {
+        return design.type(operation.owner())
+                .map(t -> t.kind() == Type.Kind.FUNCTION_TYPE)
+                .orElse(false);
+    }
+
+    /** Whether a value may be an object of the type, by what its place was declared to hold. */
+    private boolean mayBe(Value value, String type) {
+        if (value instanceof Value.ElementOf element) {
+            return mayBe(element.container(), type);
+        }
+        if (value instanceof Value.OfField f) {
+            return design.field(f.field()).map(Field::type).filter(t -> leadsTo(t, type)).isPresent();
+        }
+        if (value instanceof Value.OfParameter p) {
+            return design.operation(p.operation())
+                    .filter(o -> p.index() < o.parameters().size())
+                    .map(o -> o.parameters().get(p.index()).type())
+                    .filter(t -> leadsTo(t, type))
+                    .isPresent();
+        }
+        return false;
+    }
+
+    private static boolean leadsTo(TypeRef ref, String type) {
+        return ref.leaves().stream().anyMatch(l -> l.type().equals(type));
+    }
+
+    /** Ids of the nameless functions that are given straight to a library to call, and so play no part of their own. */
+    Set<String> handedOver() {
+        if (handedOver == null) {
+            handedOver = new LinkedHashSet<>();
+            for (Operation o : design.operations()) {
+                for (Fact f : o.body()) {
+                    if (f instanceof Fact.HandOver h) {
+                        h.functions().forEach(v -> {
+                            if (v instanceof Value.New made) {
+                                handedOver.add(made.type());
+                            }
+                        });
+                    }
+                }
+            }
+        }
+        return handedOver;
+    }
+}

@@ -1,0 +1,2 @@
+/** The pattern and scenario language: what it can say, and reading it from text with messages a person can act on. */
+package hausaufgabe.core.notation;

@@ -1,0 +1,17 @@
+package hausaufgabe.core.reading;
+
+import java.util.List;
+
+/** Reads a language. */
+public interface LanguageReader {
+
+    /** Whether a file is one of this language's sources, by its name. */
+    boolean reads(String path);
+
+    /**
+     * Reads and compiles. Errors in the sources are no errors here: they are in the result.
+     *
+     * @param sources files in the order of their paths
+     */
+    Reading read(List<SourceFile> sources);
+}

@@ -1,0 +1,59 @@
+package hausaufgabe.core.report;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything one check found out about one submission.
+ *
+ * @param pattern id of the pattern checked for
+ * @param compiled whether the sources compiled
+ * @param diagnostics what the compiler or the reader had to say
+ * @param form the pattern's form the submission comes nearest to; null when no role was found
+ * @param roles names of types by role, every role present
+ * @param members names of operations by member, every listed member present
+ * @param places where the types of each role are declared
+ * @param ambiguous whether other types would fit the roles as well
+ * @param alternatives those other bindings, said in words
+ */
+public record CheckReport(
+        String pattern,
+        boolean compiled,
+        List<Diagnostic> diagnostics,
+        Verdict verdict,
+        String form,
+        Map<String, List<String>> roles,
+        Map<String, List<String>> members,
+        Map<String, List<Evidence>> places,
+        boolean ambiguous,
+        List<String> alternatives,
+        List<Finding> findings,
+        List<ScenarioResult> scenarios,
+        Points points,
+        Timing timing) {
+
+    /** @param line from 1; 0 where the message is about the whole file or submission */
+    public record Diagnostic(String file, int line, String message) {}
+
+    public record Points(double earned, double possible) {}
+
+    /** In milliseconds. */
+    public record Timing(long read, long match, long run, long total) {}
+
+    /** The whole, in one word. */
+    public enum Verdict {
+        ACCEPTED("accepted"),
+        FAULTED("faulted"),
+        UNDECIDED("undecided");
+
+        private final String word;
+
+        Verdict(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+}

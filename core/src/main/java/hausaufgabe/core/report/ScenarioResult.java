@@ -1,0 +1,55 @@
+package hausaufgabe.core.report;
+
+import java.util.List;
+
+/**
+ * How one scenario went.
+ *
+ * @param explanation one sentence: what was expected and what happened, or what was missing
+ * @param steps what was done, line by line
+ * @param possible points it is worth
+ * @param earned points proposed for it
+ * @param milliseconds wall time
+ */
+public record ScenarioResult(
+        String name,
+        Outcome outcome,
+        Sentence explanation,
+        List<Line> steps,
+        double possible,
+        double earned,
+        long milliseconds) {
+
+    /** {@code BLOCKED}: it could not be run, so it says nothing about the submission. */
+    public enum Outcome {
+        PASSED("passed"),
+        FAILED("failed"),
+        BLOCKED("blocked");
+
+        private final String word;
+
+        Outcome(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** What a line of the account tells. */
+    public enum LineKind {
+        BUILT,
+        CALLED,
+        HEARD,
+        EXPECTED,
+        PRINTED,
+        STOPPED
+    }
+
+    /**
+     * @param depth 0 for a step; 1 for what happened because of it
+     * @param good for an expectation, whether it held; else null
+     */
+    public record Line(LineKind kind, int depth, Sentence text, Boolean good) {}
+}

@@ -1,0 +1,2 @@
+/** What a check found, as data: findings, scenario results, the report they make. */
+package hausaufgabe.core.report;

@@ -1,0 +1,2 @@
+/** Runs scenarios against whatever the roles are bound to, through a driver that holds the objects. */
+package hausaufgabe.core.scenario;

@@ -1,0 +1,98 @@
+package hausaufgabe.language.java;
+
+import com.sun.source.tree.ClassTree;
+import com.sun.source.tree.CompilationUnitTree;
+import com.sun.source.tree.Tree;
+import com.sun.source.util.JavacTask;
+import com.sun.source.util.TreePath;
+import com.sun.source.util.TreePathScanner;
+import com.sun.source.util.Trees;
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Span;
+import hausaufgabe.core.design.Type;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.lang.model.element.TypeElement;
+import javax.lang.model.util.Elements;
+import javax.lang.model.util.Types;
+
+/** Collects a design out of attributed syntax trees. For one program; not for use by several threads. */
+final class DesignBuilder {
+
+    final Trees trees;
+    final Elements elements;
+    final Types types;
+    final Mentions mentions;
+    private final Set<TypeElement> own = new LinkedHashSet<>();
+    private final Map<String, Type> foundTypes = new LinkedHashMap<>();
+    private final Map<String, Field> foundFields = new LinkedHashMap<>();
+    private final Map<String, Operation> foundOperations = new LinkedHashMap<>();
+
+    DesignBuilder(JavacTask task) {
+        this.trees = Trees.instance(task);
+        this.elements = task.getElements();
+        this.types = task.getTypes();
+        this.mentions = new Mentions(elements, types, own);
+    }
+
+    Design design(List<CompilationUnitTree> units) {
+        units.forEach(u -> new TreePathScanner<Void, Void>() {
+            @Override
+            public Void visitClass(ClassTree tree, Void nothing) {
+                if (trees.getElement(getCurrentPath()) instanceof TypeElement t) {
+                    own.add(t);
+                }
+                return super.visitClass(tree, nothing);
+            }
+        }.scan(u, null));
+        for (CompilationUnitTree unit : units) {
+            for (Tree declaration : unit.getTypeDecls()) {
+                if (declaration instanceof ClassTree) {
+                    new TypeReader(this, new TreePath(new TreePath(unit), declaration)).read();
+                }
+            }
+        }
+        List<Type> all = new ArrayList<>(foundTypes.values());
+        all.addAll(mentions.libraryTypes().values());
+        List<Operation> operations = new ArrayList<>(foundOperations.values());
+        operations.addAll(mentions.libraryOperations().values());
+        return new Design(all, foundFields.values(), operations);
+    }
+
+    /** Keeps a type; a later reading of the same one replaces the earlier. */
+    void add(Type type) {
+        foundTypes.put(type.id(), type);
+    }
+
+    void add(Field field) {
+        foundFields.put(field.id(), field);
+    }
+
+    void add(Operation operation) {
+        foundOperations.put(operation.id(), operation);
+    }
+
+    Span span(TreePath path) {
+        return span(path.getCompilationUnit(), path.getLeaf());
+    }
+
+    Span span(CompilationUnitTree unit, Tree tree) {
+        long start = Math.max(0, trees.getSourcePositions().getStartPosition(unit, tree));
+        long end = trees.getSourcePositions().getEndPosition(unit, tree);
+        return span(unit, start, Math.max(start, end));
+    }
+
+    Span span(CompilationUnitTree unit, long start, long end) {
+        // the compiler hands out its own wrapper around our files, so the name is all there is
+        String path = unit.getSourceFile().getName().replaceFirst("^/", "");
+        int line = (int) unit.getLineMap().getLineNumber(start);
+        int endLine = (int) unit.getLineMap().getLineNumber(Math.max(start, end - 1));
+        return new Span(path, line, endLine, (int) start, (int) end);
+    }
+}

@@ -1,0 +1,113 @@
+package hausaufgabe.language.java;
+
+import com.sun.source.tree.CompilationUnitTree;
+import com.sun.source.util.JavacTask;
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.reading.LanguageReader;
+import hausaufgabe.core.reading.Reading;
+import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.report.CheckReport;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import javax.tools.Diagnostic;
+import javax.tools.DiagnosticCollector;
+import javax.tools.JavaCompiler;
+import javax.tools.JavaFileManager;
+import javax.tools.JavaFileObject;
+import javax.tools.ToolProvider;
+
+/**
+ * Reads Java 17. Annotation processors are never run. Errors do not stop the reading: what the compiler could make out is
+ * in the design. Files that need a test library, which is not here, and {@code module-info.java} are left out.
+ */
+public final class JavaReader implements LanguageReader {
+
+    private static final List<String> OPTIONS = List.of(
+            "-proc:none",
+            "-implicit:none",
+            "-g",
+            "-nowarn",
+            "-Xlint:none",
+            "-XDshould-stop.ifError=FLOW",
+            "-classpath",
+            "",
+            "--limit-modules",
+            "java.se");
+
+    private static final Pattern TEST_LIBRARY =
+            Pattern.compile("^\\s*import\\s+(static\\s+)?(org\\.junit|junit\\.|org\\.mockito|org\\.assertj|org\\.hamcrest)", Pattern.MULTILINE);
+
+    private final JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
+    private final JavaFileManager platform =
+            compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8);
+
+    @Override
+    public boolean reads(String path) {
+        return path.endsWith(".java");
+    }
+
+    @Override
+    public Reading read(List<SourceFile> sources) {
+        List<CheckReport.Diagnostic> remarks = new ArrayList<>();
+        List<MemoryFiles.Source> used = new ArrayList<>();
+        for (SourceFile s : sources) {
+            if (s.path().endsWith("module-info.java")) {
+                remarks.add(new CheckReport.Diagnostic(s.path(), 0, "left out: modules are not needed here"));
+            } else if (TEST_LIBRARY.matcher(s.text()).find()) {
+                remarks.add(new CheckReport.Diagnostic(
+                        s.path(), 0, "left out: it needs a test library, which is not here"));
+            } else {
+                used.add(new MemoryFiles.Source(s));
+            }
+        }
+        if (used.isEmpty()) {
+            remarks.add(new CheckReport.Diagnostic("", 0, "there is no source file to read"));
+            return new Reading(new Design(List.of(), List.of(), List.of()), false, remarks, Map.of());
+        }
+        return read(used, remarks);
+    }
+
+    private Reading read(List<MemoryFiles.Source> sources, List<CheckReport.Diagnostic> remarks) {
+        DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
+        MemoryFiles files = new MemoryFiles(platform);
+        JavacTask task =
+                (JavacTask) compiler.getTask(Writer.nullWriter(), files, collector, OPTIONS, null, sources);
+        try {
+            List<CompilationUnitTree> units = new ArrayList<>();
+            task.parse().forEach(units::add);
+            task.analyze();
+            Design design = new DesignBuilder(task).design(units);
+            List<CheckReport.Diagnostic> errors = errors(collector);
+            if (errors.isEmpty()) {
+                task.generate();
+                errors = errors(collector);
+            }
+            remarks.addAll(0, errors);
+            boolean compiled = errors.isEmpty();
+            return new Reading(design, compiled, List.copyOf(remarks), compiled ? files.classes() : Map.of());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<CheckReport.Diagnostic> errors(DiagnosticCollector<JavaFileObject> collector) {
+        return collector.getDiagnostics().stream()
+                .filter(d -> d.getKind() == Diagnostic.Kind.ERROR)
+                .limit(100)
+                .map(d -> new CheckReport.Diagnostic(
+                        d.getSource() instanceof MemoryFiles.Source s
+                                ? s.path()
+                                : d.getSource() == null ? "" : d.getSource().getName().replaceFirst("^/", ""),
+                        (int) Math.max(0, d.getLineNumber()),
+                        d.getMessage(Locale.ENGLISH)))
+                .distinct()
+                .toList();
+    }
+}

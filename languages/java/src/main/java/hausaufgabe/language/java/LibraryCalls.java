@@ -1,0 +1,124 @@
+package hausaufgabe.language.java;
+
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Span;
+import hausaufgabe.core.design.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javax.lang.model.element.ExecutableElement;
+import javax.lang.model.element.Modifier;
+import javax.lang.model.element.TypeElement;
+import javax.lang.model.element.VariableElement;
+import javax.lang.model.type.DeclaredType;
+import javax.lang.model.type.TypeKind;
+import javax.lang.model.type.TypeMirror;
+
+/** What calls of the library mean for where values come from and go to. */
+final class LibraryCalls {
+
+    private static final Set<String> PUTTING = Set.of(
+            "add", "addFirst", "addLast", "addElement", "put", "putIfAbsent", "push", "offer", "offerFirst", "offerLast",
+            "set", "replace", "addAll", "putAll");
+    private static final Set<String> NEXT = Set.of("next", "nextElement", "previous");
+    private static final Set<String> OTHERWISE = Set.of("getOrDefault", "orElse", "requireNonNullElse");
+
+    private final Mentions mentions;
+
+    LibraryCalls(Mentions mentions) {
+        this.mentions = mentions;
+    }
+
+    /**
+     * What a library hands to the functions it is given.
+     *
+     * @param lent null where that is not known
+     */
+    record Lending(Value lent) {
+        static final Lending NONE = new Lending(null);
+    }
+
+    Lending lending(ExecutableElement method, Value receiver, TypeMirror type) {
+        if (method == null || type == null || mentions.isOwn(method.getEnclosingElement())) {
+            return Lending.NONE;
+        }
+        if (mentions.isContainer(type) || mentions.isHolder(type)) {
+            Value.Choice choice = mentions.isContainer(type) ? Value.Choice.EACH : Value.Choice.PICKED;
+            return new Lending(new Value.ElementOf(receiver, choice));
+        }
+        return Lending.NONE;
+    }
+
+    /** Things put into containers, and functions given to the library to call. */
+    List<Fact> facts(
+            ExecutableElement method, Value receiver, TypeMirror type, List<Value> arguments, Span span) {
+        List<Fact> found = new ArrayList<>();
+        boolean puts = type != null
+                && (mentions.isContainer(type) || mentions.isHolder(type))
+                && PUTTING.contains(method.getSimpleName().toString());
+        if (puts && !arguments.isEmpty()) {
+            found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));
+        }
+        List<Value> functions = new ArrayList<>();
+        List<? extends VariableElement> parameters = method.getParameters();
+        for (int i = 0; i < Math.min(parameters.size(), arguments.size()); i++) {
+            if (isFunction(parameters.get(i).asType())) {
+                functions.add(arguments.get(i));
+            }
+        }
+        if (!functions.isEmpty()) {
+            found.add(new Fact.HandOver(functions, span));
+        }
+        return found;
+    }
+
+    private boolean isFunction(TypeMirror declared) {
+        return declared instanceof DeclaredType d
+                && declared.getKind() != TypeKind.ERROR
+                && d.asElement() instanceof TypeElement t
+                && !mentions.isContainer(declared)
+                && mentions.functionOf(t).isPresent();
+    }
+
+    /** What a call gives back. */
+    Value result(
+            ExecutableElement method,
+            TypeMirror resultType,
+            Value receiver,
+            TypeMirror receiverType,
+            List<Value> arguments,
+            Value.Choice choice) {
+        if (resultType == null || resultType.getKind() == TypeKind.VOID || resultType.getKind().isPrimitive()
+                || resultType.toString().equals("java.lang.String")) {
+            return new Value.Computed();
+        }
+        String name = method.getSimpleName().toString();
+        boolean fromContainer = receiverType != null
+                && !method.getModifiers().contains(Modifier.STATIC)
+                && (mentions.isContainer(receiverType) || mentions.isHolder(receiverType));
+        boolean toContainer = mentions.isContainer(resultType) || mentions.isHolder(resultType);
+        if (!fromContainer) {
+            List<Value> from = new ArrayList<>(arguments);
+            if (!method.getModifiers().contains(Modifier.STATIC)) {
+                from.add(0, receiver);
+            }
+            return from.isEmpty() ? new Value.Unknown() : new Value.Derived(from);
+        }
+        if (toContainer) {
+            boolean entries = name.equals("map") || name.equals("flatMap") || name.equals("mapToObj");
+            return entries ? mapped(receiver, arguments) : new Value.Derived(List.of(receiver));
+        }
+        Value element = new Value.ElementOf(receiver, NEXT.contains(name) ? Value.Choice.EACH : choice);
+        if (OTHERWISE.contains(name) && !arguments.isEmpty()) {
+            return BodyReader.oneOf(List.of(element, arguments.get(arguments.size() - 1)));
+        }
+        return element;
+    }
+
+    /** A stream of something else: what the function makes of the elements is not followed. */
+    private static Value mapped(Value receiver, List<Value> arguments) {
+        List<Value> from = new ArrayList<>(List.of(receiver));
+        from.addAll(arguments);
+        return new Value.Derived(from);
+    }
+}

@@ -1,0 +1,341 @@
+package hausaufgabe.language.java;
+
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Visibility;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javax.lang.model.element.Element;
+import javax.lang.model.element.ElementKind;
+import javax.lang.model.element.ExecutableElement;
+import javax.lang.model.element.Modifier;
+import javax.lang.model.element.NestingKind;
+import javax.lang.model.element.TypeElement;
+import javax.lang.model.type.ArrayType;
+import javax.lang.model.type.DeclaredType;
+import javax.lang.model.type.TypeKind;
+import javax.lang.model.type.TypeMirror;
+import javax.lang.model.type.TypeVariable;
+import javax.lang.model.type.WildcardType;
+import javax.lang.model.util.Elements;
+import javax.lang.model.util.Types;
+
+/**
+ * Says the compiler's types in the design's words. A library's function type is a type of the design, one for each set of
+ * type arguments: {@code Function<Ship, Double>} and {@code Function<String, Integer>} are different abstractions.
+ */
+final class Mentions {
+
+    private static final Set<String> CONTAINERS = Set.of(
+            "java.lang.Iterable",
+            "java.util.Map",
+            "java.util.Iterator",
+            "java.util.Enumeration",
+            "java.util.stream.BaseStream");
+    private static final Set<String> HOLDERS =
+            Set.of("java.util.Optional", "java.util.Map.Entry", "java.util.concurrent.atomic.AtomicReference");
+
+    private final Elements elements;
+    private final Types types;
+    private final Map<TypeElement, Optional<ExecutableElement>> functions = new HashMap<>();
+    private final Map<String, Type> libraryTypes = new LinkedHashMap<>();
+    private final Map<String, Operation> libraryOperations = new LinkedHashMap<>();
+    private final Set<TypeElement> own;
+
+    /** @param own the types that the program declares; filled before anything is asked */
+    Mentions(Elements elements, Types types, Set<TypeElement> own) {
+        this.elements = elements;
+        this.types = types;
+        this.own = own;
+    }
+
+    Map<String, Type> libraryTypes() {
+        return libraryTypes;
+    }
+
+    Map<String, Operation> libraryOperations() {
+        return libraryOperations;
+    }
+
+    boolean isOwn(Element type) {
+        return type instanceof TypeElement t && own.contains(t);
+    }
+
+    /** The id of a type the program declares. */
+    String idOf(TypeElement type) {
+        String binary = elements.getBinaryName(type).toString();
+        if (type.getNestingKind() == NestingKind.LOCAL || type.getNestingKind() == NestingKind.ANONYMOUS) {
+            return binary.isEmpty() ? type.toString() : binary;
+        }
+        return binary;
+    }
+
+    String nameOf(TypeElement type) {
+        Element outer = type.getEnclosingElement();
+        String simple = type.getSimpleName().toString();
+        boolean nested = type.getNestingKind() == NestingKind.MEMBER && outer instanceof TypeElement o
+                && !o.getSimpleName().isEmpty();
+        return nested ? nameOf((TypeElement) outer) + "." + simple : simple;
+    }
+
+    TypeRef ref(TypeMirror type) {
+        return ref(type, 0);
+    }
+
+    private TypeRef ref(TypeMirror type, int depth) {
+        if (depth > 8) {
+            return new TypeRef(TypeRef.UNKNOWN, "?", List.of(), false, List.of());
+        }
+        if (type instanceof ArrayType array) {
+            TypeRef component = ref(array.getComponentType(), depth + 1);
+            return new TypeRef("array", component.text() + "[]", List.of(component), true, List.of(component));
+        }
+        if (type instanceof TypeVariable variable) {
+            return ref(variable.getUpperBound(), depth + 1);
+        }
+        if (type instanceof WildcardType wildcard) {
+            TypeMirror bound = wildcard.getExtendsBound() != null ? wildcard.getExtendsBound() : wildcard.getSuperBound();
+            return bound == null ? TypeRef.of("java.lang.Object", "?") : ref(bound, depth + 1);
+        }
+        if (type.getKind() == TypeKind.ERROR) {
+            return TypeRef.of(TypeRef.UNKNOWN, type.toString());
+        }
+        if (type instanceof DeclaredType declared) {
+            return declared(declared, depth);
+        }
+        return TypeRef.of(type.toString(), type.toString());
+    }
+
+    private TypeRef declared(DeclaredType type, int depth) {
+        TypeElement element = (TypeElement) type.asElement();
+        List<TypeRef> arguments =
+                type.getTypeArguments().stream().map(a -> ref(a, depth + 1)).toList();
+        String text = nameOf(element)
+                + (arguments.isEmpty()
+                        ? ""
+                        : arguments.stream().map(TypeRef::text).collect(Collectors.joining(", ", "<", ">")));
+        if (isOwn(element)) {
+            return new TypeRef(idOf(element), text, List.of(), false, arguments);
+        }
+        if (isContainer(type) || isHolder(type)) {
+            List<TypeRef> contents = arguments.isEmpty() ? List.of() : List.of(arguments.get(arguments.size() - 1));
+            return new TypeRef(element.toString(), text, contents, isContainer(type), arguments);
+        }
+        ExecutableElement function = functionOf(element).orElse(null);
+        if (function != null) {
+            String id = element + text.substring(nameOf(element).length());
+            libraryFunction(id, element, type, function);
+            return new TypeRef(id, text, List.of(), false, arguments);
+        }
+        return new TypeRef(element.toString(), text, List.of(), false, arguments);
+    }
+
+    private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
+        if (libraryTypes.containsKey(id)) {
+            return;
+        }
+        libraryTypes.put(
+                id,
+                new Type(
+                        id,
+                        nameOf(element),
+                        Type.Kind.FUNCTION_TYPE,
+                        Type.Origin.LIBRARY,
+                        new Type.Flags(false, false, false, Visibility.PUBLIC),
+                        List.of(),
+                        null,
+                        List.of(),
+                        null));
+        javax.lang.model.type.ExecutableType seen =
+                (javax.lang.model.type.ExecutableType) types.asMemberOf(type, function);
+        List<Operation.Parameter> concrete = new ArrayList<>();
+        for (int i = 0; i < seen.getParameterTypes().size(); i++) {
+            concrete.add(new Operation.Parameter(
+                    function.getParameters().get(i).getSimpleName().toString(), ref(seen.getParameterTypes().get(i), 1)));
+        }
+        String operation = id + "#" + function.getSimpleName();
+        libraryOperations.put(
+                operation,
+                new Operation(
+                        operation,
+                        id,
+                        function.getSimpleName().toString(),
+                        Operation.Role.METHOD,
+                        Set.of(Operation.Trait.ABSTRACT),
+                        Visibility.PUBLIC,
+                        concrete,
+                        result(seen.getReturnType()),
+                        List.of(),
+                        List.of(),
+                        null));
+    }
+
+    TypeRef result(TypeMirror type) {
+        return type.getKind() == TypeKind.VOID ? null : ref(type);
+    }
+
+    /** Whether a library's type holds many things, so that it stands for them. */
+    boolean isContainer(TypeMirror type) {
+        return type.getKind() == TypeKind.ARRAY || isLibrary(type, CONTAINERS);
+    }
+
+    /** Whether a library's type holds one thing. */
+    boolean isHolder(TypeMirror type) {
+        return isLibrary(type, HOLDERS);
+    }
+
+    private boolean isLibrary(TypeMirror type, Set<String> names) {
+        if (!(type instanceof DeclaredType declared) || type.getKind() == TypeKind.ERROR) {
+            return false;
+        }
+        TypeElement element = (TypeElement) declared.asElement();
+        if (isOwn(element)) {
+            return false;
+        }
+        TypeMirror erased = types.erasure(type);
+        return names.stream()
+                .map(elements::getTypeElement)
+                .anyMatch(c -> c != null && types.isSubtype(erased, types.erasure(c.asType())));
+    }
+
+    /** The one abstract method of a function type, or nothing where the type is none. */
+    Optional<ExecutableElement> functionOf(TypeElement type) {
+        return functions.computeIfAbsent(type, this::findFunction);
+    }
+
+    private Optional<ExecutableElement> findFunction(TypeElement type) {
+        if (!type.getKind().isInterface() || type.getKind() == ElementKind.ANNOTATION_TYPE) {
+            return Optional.empty();
+        }
+        List<ExecutableElement> open = new ArrayList<>();
+        TypeElement object = elements.getTypeElement("java.lang.Object");
+        for (Element e : elements.getAllMembers(type)) {
+            if (e instanceof ExecutableElement m
+                    && m.getModifiers().contains(Modifier.ABSTRACT)
+                    && !isOfObject(m, object)
+                    && open.stream().noneMatch(o -> sameSignature(o, m))) {
+                open.add(m);
+            }
+        }
+        return open.size() == 1 ? Optional.of(open.get(0)) : Optional.empty();
+    }
+
+    private static boolean sameSignature(ExecutableElement a, ExecutableElement b) {
+        return a.getSimpleName().equals(b.getSimpleName())
+                && a.getParameters().size() == b.getParameters().size();
+    }
+
+    private static boolean isOfObject(ExecutableElement method, TypeElement object) {
+        return object.getEnclosedElements().stream()
+                .anyMatch(e -> e instanceof ExecutableElement o
+                        && e.getSimpleName().equals(method.getSimpleName())
+                        && o.getParameters().size() == method.getParameters().size());
+    }
+
+    /** The id of an operation that the program declares. */
+    String idOf(ExecutableElement method) {
+        String parameters = method.getParameters().stream()
+                .map(p -> types.erasure(p.asType()).toString())
+                .collect(Collectors.joining(","));
+        return idOf((TypeElement) method.getEnclosingElement()) + "#" + method.getSimpleName() + "(" + parameters + ")";
+    }
+
+    /**
+     * The id of the operation that a call means, or null where it is a library's that is no function.
+     *
+     * @param receiver static type of the object it is called on, or null
+     */
+    String target(ExecutableElement method, TypeMirror receiver) {
+        TypeElement owner = (TypeElement) method.getEnclosingElement();
+        if (isOwn(owner)) {
+            return idOf(method);
+        }
+        if (receiver == null || !method.getModifiers().contains(Modifier.ABSTRACT)) {
+            return null;
+        }
+        TypeMirror at = receiver instanceof TypeVariable v ? v.getUpperBound() : receiver;
+        TypeMirror library = nearestLibraryFunction(at, 0);
+        if (library == null) {
+            return null;
+        }
+        String id = ref(library).type() + "#" + method.getSimpleName();
+        return libraryOperations.containsKey(id) ? id : null;
+    }
+
+    private TypeMirror nearestLibraryFunction(TypeMirror type, int depth) {
+        if (!(type instanceof DeclaredType declared) || depth > 8) {
+            return null;
+        }
+        TypeElement element = (TypeElement) declared.asElement();
+        if (!isOwn(element)) {
+            return functionOf(element).isPresent() && !isContainer(type) ? type : null;
+        }
+        for (TypeMirror up : types.directSupertypes(type)) {
+            TypeMirror found = nearestLibraryFunction(up, depth + 1);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    /** Ids of everything that a method overrides, in the program and among the function types it knows of the library. */
+    List<String> overridden(ExecutableElement method, TypeElement in) {
+        List<String> found = new ArrayList<>();
+        collectOverridden(method, in, in.asType(), found, 0);
+        return found.stream().distinct().toList();
+    }
+
+    private void collectOverridden(
+            ExecutableElement method, TypeElement in, TypeMirror type, List<String> found, int depth) {
+        if (depth > 12) {
+            return;
+        }
+        for (TypeMirror up : types.directSupertypes(type)) {
+            if (!(up instanceof DeclaredType declared)) {
+                continue;
+            }
+            TypeElement element = (TypeElement) declared.asElement();
+            for (Element e : element.getEnclosedElements()) {
+                if (e instanceof ExecutableElement other && elements.overrides(method, other, in)) {
+                    if (isOwn(element)) {
+                        found.add(idOf(other));
+                    } else if (functionOf(element).filter(f -> f.equals(other)).isPresent() && !isContainer(up)) {
+                        found.add(ref(up).type() + "#" + other.getSimpleName());
+                    }
+                }
+            }
+            collectOverridden(method, in, up, found, depth + 1);
+        }
+    }
+
+    /** The declared supertypes, the common ancestor of all and what a record or enum always has left out. */
+    List<TypeRef> supertypes(TypeElement type) {
+        List<TypeRef> all = new ArrayList<>();
+        for (TypeMirror up : types.directSupertypes(type.asType())) {
+            String name = types.erasure(up).toString();
+            boolean implied = name.equals("java.lang.Object") || name.equals("java.lang.Record") || name.equals("java.lang.Enum");
+            if (!implied) {
+                all.add(ref(up));
+            }
+        }
+        return all;
+    }
+
+    static Visibility visibility(Set<Modifier> modifiers) {
+        if (modifiers.contains(Modifier.PUBLIC)) {
+            return Visibility.PUBLIC;
+        }
+        if (modifiers.contains(Modifier.PROTECTED)) {
+            return Visibility.PROTECTED;
+        }
+        return modifiers.contains(Modifier.PRIVATE) ? Visibility.PRIVATE : Visibility.PACKAGE;
+    }
+}

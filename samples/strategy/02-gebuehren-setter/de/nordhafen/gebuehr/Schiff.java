@@ -1,0 +1,4 @@
+package de.nordhafen.gebuehr;
+
+public record Schiff(String name, double laenge, int tonnage) {
+}

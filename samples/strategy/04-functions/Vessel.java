@@ -1,0 +1,2 @@
+public record Vessel(String name, double length, boolean guest) {
+}

@@ -1,0 +1,6 @@
+package harbour;
+
+@FunctionalInterface
+public interface Tariff {
+    double fee(Ship ship);
+}

@@ -1,0 +1,5 @@
+class Bell implements MarinaListener {
+    public void arrived(Visit v) {
+        System.out.println("ding");
+    }
+}

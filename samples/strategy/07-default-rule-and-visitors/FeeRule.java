@@ -1,0 +1,3 @@
+interface FeeRule {
+    int cents(Visit visit);
+}

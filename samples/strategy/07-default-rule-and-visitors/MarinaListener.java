@@ -1,0 +1,3 @@
+interface MarinaListener {
+    void arrived(Visit v);
+}

@@ -1,0 +1,5 @@
+class RegattaRule implements FeeRule {
+    public int cents(Visit visit) {
+        return 500;
+    }
+}

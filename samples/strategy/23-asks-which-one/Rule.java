@@ -1,0 +1,3 @@
+public interface Rule {
+    double apply(double length);
+}

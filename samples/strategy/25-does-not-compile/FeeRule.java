@@ -1,0 +1,3 @@
+public interface FeeRule {
+    double fee(double length);
+}

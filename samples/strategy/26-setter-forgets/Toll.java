@@ -1,0 +1,3 @@
+public interface Toll {
+    int take(int metres);
+}

@@ -1,0 +1,11 @@
+class DayToll implements Toll {
+    public int take(int metres) {
+        return metres;
+    }
+}
+
+class NightToll implements Toll {
+    public int take(int metres) {
+        return 2 * metres;
+    }
+}

@@ -1,0 +1,3 @@
+public interface Charge {
+    double forHours(int hours);
+}
