@@ -1,0 +1,49 @@
+package hausaufgabe.server;
+
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * What the description of the API says that the types do not: which properties may be absent. All others are always there.
+ * The web application's types are generated from it.
+ */
+@Configuration
+class ApiDescription {
+
+    private static final Map<String, Set<String>> MAY_BE_ABSENT = Map.ofEntries(
+            Map.entry("Session", Set.of("staff")),
+            Map.entry("SubmissionView", Set.of("progress", "failure", "report")),
+            Map.entry("CheckReport", Set.of("form")),
+            Map.entry("Piece", Set.of("role")),
+            Map.entry("Line", Set.of("good")),
+            Map.entry("ReviewView", Set.of("settledBy", "settledAt")),
+            Map.entry("Change", Set.of("item", "before", "after", "reason")),
+            Map.entry("Row", Set.of("handedIn", "points", "possible", "markedBy")),
+            Map.entry("LastAttempt", Set.of("progress", "failure", "verdict", "form")),
+            Map.entry("GivenPoints", Set.of("reason")));
+
+    @Bean
+    OpenApiCustomizer presence() {
+        return api -> {
+            api.info(new Info().title("Hausaufgabe").version("1"));
+            api.servers(List.of());
+            api.getComponents().getSchemas().forEach(ApiDescription::require);
+        };
+    }
+
+    private static void require(String name, Schema<?> schema) {
+        if (schema.getProperties() != null) {
+            List<String> required = new ArrayList<>(schema.getProperties().keySet());
+            required.removeAll(MAY_BE_ABSENT.getOrDefault(name, Set.of()));
+            required.sort(null);
+            schema.setRequired(required);
+        }
+    }
+}

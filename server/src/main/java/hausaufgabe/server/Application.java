@@ -1,0 +1,39 @@
+package hausaufgabe.server;
+
+import hausaufgabe.checking.CheckDispatcher;
+import hausaufgabe.checking.pool.CheckerPool;
+import java.time.Clock;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** The whole server. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@EnableJpaRepositories(considerNestedRepositories = true)
+public class Application implements WebMvcConfigurer {
+
+    /** The one place that time comes from. */
+    @Bean
+    Clock clock() {
+        return Clock.systemDefaultZone();
+    }
+
+    /** @param checkers how many checks at a time; 0 for one less than there are cores, at least one */
+    @Bean(destroyMethod = "close")
+    CheckDispatcher dispatcher(@Value("${hausaufgabe.checkers}") int checkers) {
+        int cores = Runtime.getRuntime().availableProcessors();
+        return new CheckerPool(checkers > 0 ? checkers : Math.max(1, cores - 1));
+    }
+
+    /** Addresses of the web application's own pages all lead to it. */
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        for (String page : new String[] {"/", "/sign-in", "/exercises/**", "/submissions/**"}) {
+            registry.addViewController(page).setViewName("forward:/index.html");
+        }
+    }
+}

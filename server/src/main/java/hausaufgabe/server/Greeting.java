@@ -1,0 +1,9 @@
+package hausaufgabe.server;
+
+import java.util.List;
+
+/** Something to be told at the terminal once the server runs, such as a first password. */
+public interface Greeting {
+
+    List<String> lines();
+}

@@ -1,0 +1,151 @@
+package hausaufgabe.server;
+
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.sandbox.Sandbox;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+/** Starts the server: {@code serve} with records of one's own, {@code demo} with made-up ones. */
+@Command(name = "hausaufgabe", subcommands = {ServerMain.Serve.class, ServerMain.Demo.class})
+public final class ServerMain {
+
+    public static void main(String[] arguments) {
+        CommandLine line = new CommandLine(new ServerMain());
+        line.setExecutionExceptionHandler((e, c, parsed) -> {
+            c.getErr().println("Hausaufgabe could not start: " + cause(e));
+            return 1;
+        });
+        int status = line.execute(arguments);
+        if (status != 0) {
+            System.exit(status);
+        }
+    }
+
+    private static String cause(Throwable e) {
+        Throwable deepest = e;
+        while (deepest.getCause() != null && deepest.getCause() != deepest) {
+            deepest = deepest.getCause();
+        }
+        String message = String.valueOf(deepest.getMessage());
+        return message.contains("already in use")
+                ? "the records are open in another running Hausaufgabe. Stop that one, or use another --data folder."
+                : message;
+    }
+
+    /** What both ways to start have in common. */
+    abstract static class Start implements Callable<Integer> {
+
+        @Option(names = "--port", paramLabel = "N", defaultValue = "8080", description = "Port (default: ${DEFAULT-VALUE}).")
+        private int port;
+
+        @Option(
+                names = "--unsafe-isolation",
+                description = "Run student code without a sandbox, where bubblewrap cannot be had. Not safe.")
+        private boolean unsafe;
+
+        abstract Path data();
+
+        abstract boolean isDemo();
+
+        /** What is to be done once the server runs and before anybody is told. */
+        void prepare(ConfigurableApplicationContext context) throws Exception {}
+
+        @Override
+        public Integer call() throws Exception {
+            if (port < 1 || port > 65535) {
+                System.err.println("--port takes a number from 1 to 65535, not " + port);
+                return 2;
+            }
+            try (ServerSocket free = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
+                free.setReuseAddress(true);
+            } catch (java.io.IOException e) {
+                System.err.println("Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
+                return 2;
+            }
+            Files.createDirectories(data());
+            Map<String, Object> settings = new HashMap<>();
+            settings.put("hausaufgabe.data", data().toAbsolutePath().toString());
+            settings.put("server.port", port);
+            settings.put("hausaufgabe.demo", isDemo());
+            settings.put(
+                    "hausaufgabe.isolation",
+                    unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
+            SpringApplication app = new SpringApplication(Application.class);
+            // as arguments, since these come before what the application's own settings file says
+            ConfigurableApplicationContext context = app.run(settings.entrySet().stream()
+                    .map(e -> "--" + e.getKey() + "=" + e.getValue())
+                    .toArray(String[]::new));
+            prepare(context);
+            System.out.println();
+            System.out.println("Hausaufgabe is running at http://localhost:" + port);
+            context.getBeansOfType(Greeting.class).values().forEach(g -> g.lines().forEach(System.out::println));
+            if (unsafe) {
+                System.out.println("  Student code runs WITHOUT a sandbox, as asked for.");
+            } else {
+                Sandbox.problem().ifPresent(p -> System.out.println("  Scenarios are not run: " + p + "."));
+            }
+            System.out.println("Stop it with Ctrl-C.");
+            return 0;
+        }
+    }
+
+    @Command(name = "serve", description = "Starts the server with records of your own.")
+    static final class Serve extends Start {
+
+        @Option(names = "--data", paramLabel = "DIR", defaultValue = "data", description = "Where the records are kept (default: ${DEFAULT-VALUE}).")
+        private Path data;
+
+        @Option(
+                names = "--roster",
+                paramLabel = "FILE",
+                description = "On empty records: a CSV with the columns number, name and group, to make a course from.")
+        private Path roster;
+
+        @Option(names = "--course", paramLabel = "TITLE", defaultValue = "Software Design", description = "The title of that course (default: ${DEFAULT-VALUE}).")
+        private String course;
+
+        @Override
+        Path data() {
+            return data;
+        }
+
+        @Override
+        boolean isDemo() {
+            return false;
+        }
+
+        @Override
+        void prepare(ConfigurableApplicationContext context) throws Exception {
+            if (roster != null) {
+                context.getBean(FirstSetting.class).create(course, roster);
+            }
+        }
+    }
+
+    @Command(name = "demo", description = "Starts the server with the harbour school's course.")
+    static final class Demo extends Start {
+
+        @Option(names = "--data", paramLabel = "DIR", defaultValue = "demo-data", description = "Where the demo's records are kept (default: ${DEFAULT-VALUE}).")
+        private Path data;
+
+        @Override
+        Path data() {
+            return data;
+        }
+
+        @Override
+        boolean isDemo() {
+            return true;
+        }
+    }
+}

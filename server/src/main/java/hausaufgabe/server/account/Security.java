@@ -1,0 +1,73 @@
+package hausaufgabe.server.account;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+
+/** Everything under {@code /api} is for those who are signed in; the web application's files are for all. */
+@Configuration
+class Security {
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper) throws Exception {
+        CsrfTokenRequestAttributeHandler plain = new CsrfTokenRequestAttributeHandler();
+        // no deferred loading: the first page already brings the cookie that the sign-in needs
+        plain.setCsrfRequestAttributeName(null);
+        http.authorizeHttpRequests(rules -> rules.requestMatchers("/api/session")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRequestHandler(plain))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(
+                        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'")))
+                .formLogin(form -> form.disable())
+                .httpBasic(basic -> basic.disable())
+                .logout(logout -> logout.disable())
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, why) -> refuse(
+                                mapper, request, response, HttpStatus.UNAUTHORIZED, "Sign in first."))
+                        .accessDeniedHandler((request, response, why) -> refuse(
+                                mapper,
+                                request,
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "The page was open for too long. Load it again and repeat what you did.")));
+        return http.build();
+    }
+
+    private static void refuse(
+            ObjectMapper mapper, HttpServletRequest request, HttpServletResponse response, HttpStatus status, String why)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.getWriter().write(mapper.writeValueAsString(ProblemDetail.forStatusAndDetail(status, why)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Staff: who may sign in, and signing in. */
+package hausaufgabe.server.account;

@@ -1,0 +1,2 @@
+/** The course and its students. */
+package hausaufgabe.server.course;

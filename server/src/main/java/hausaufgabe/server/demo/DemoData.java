@@ -1,0 +1,208 @@
+package hausaufgabe.server.demo;
+
+import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.server.Greeting;
+import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Student;
+import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.review.Reviews;
+import hausaufgabe.server.submission.HandedIn;
+import hausaufgabe.server.submission.Submissions;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+/**
+ * The harbour school of Nordhafen: a course, 48 students, the berth-fee exercise and eight submissions, checked for real
+ * at the first start. All people are made up. Does nothing where there are records already.
+ */
+@Component
+@ConditionalOnProperty(name = "hausaufgabe.demo", havingValue = "true")
+class DemoData implements Greeting {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final String PASSWORD = "nordhafen";
+    private static final String FOLDER = "demo/submissions/";
+
+    /** Who handed in what, and how long before the hour it was due. */
+    private record Piece(int student, String folder, Duration early) {}
+
+    private static final List<Piece> PIECES = List.of(
+            new Piece(0, "01-three-rules", Duration.ofHours(49)),
+            new Piece(5, "20-switch-stayed", Duration.ofHours(30)),
+            new Piece(9, "02-gebuehren-setter", Duration.ofHours(27)),
+            new Piece(14, "21-makes-its-own", Duration.ofHours(20)),
+            new Piece(21, "03-rule-as-argument", Duration.ofHours(5)),
+            new Piece(26, "06-enum-tariffs", Duration.ofHours(3)),
+            new Piece(33, "22-never-called", Duration.ofMinutes(25)),
+            new Piece(40, "05-tariff-table", Duration.ofMinutes(-40)));
+
+    private final Accounts accounts;
+    private final Courses courses;
+    private final Exercises exercises;
+    private final Submissions submissions;
+    private final Reviews reviews;
+    private final Clock clock;
+
+    DemoData(
+            Accounts accounts,
+            Courses courses,
+            Exercises exercises,
+            Submissions submissions,
+            Reviews reviews,
+            Clock clock) {
+        this.accounts = accounts;
+        this.courses = courses;
+        this.exercises = exercises;
+        this.submissions = submissions;
+        this.reviews = reviews;
+        this.clock = clock;
+    }
+
+    @Override
+    public List<String> lines() {
+        return List.of(
+                "  sign in as  maike  (course lead)   password  " + PASSWORD,
+                "          or  jonte  (tutor)         password  " + PASSWORD);
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void fill() {
+        if (!accounts.isEmpty()) {
+            return;
+        }
+        accounts.create("maike", "Maike Thiede", PASSWORD, Staff.Role.LEAD);
+        Staff tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Staff.Role.TUTOR);
+        Courses.Heading course = courses.create("Software Design II");
+        List<Student> students = enrol(course);
+        Instant due = ZonedDateTime.now(clock).minusDays(1).with(LocalTime.of(20, 0)).toInstant();
+        Exercises.Setting exercise = exercises.create(
+                course.id(),
+                1,
+                "What a berth costs",
+                text("demo/berth-fee.md"),
+                Catalogue.text("strategy").orElseThrow(),
+                due);
+        List<HandedIn> taken = new ArrayList<>();
+        for (Piece p : PIECES) {
+            taken.add(submissions.handIn(
+                    exercise.id(), students.get(p.student()).id(), files(p.folder()), tutor.id(), due.minus(p.early())));
+        }
+        Thread marking = new Thread(() -> mark(taken, tutor), "demo-marking");
+        marking.setDaemon(true);
+        marking.start();
+    }
+
+    private List<Student> enrol(Courses.Heading course) {
+        List<Student> students = new ArrayList<>();
+        CSVFormat format =
+                CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+        try (Reader in = new InputStreamReader(open("demo/students.csv"), StandardCharsets.UTF_8)) {
+            for (CSVRecord r : format.parse(in)) {
+                students.add(courses.enrol(course.id(), r.get("number"), r.get("name"), r.get("group")));
+            }
+            return students;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Two submissions that the tutor has already marked, once their checks are over. */
+    private void mark(List<HandedIn> taken, Staff tutor) {
+        try {
+            HandedIn first = checked(taken.get(0).id());
+            reviews.writeFeedback(
+                    first.id(),
+                    "The office asks its rule and nothing else. A fourth way of charging is one new class; well done.\n\n"
+                            + "*To think about:* what should happen when the rule is `null`?",
+                    reviews.view(first).version(),
+                    tutor);
+            reviews.settle(first.id(), true, reviews.view(first).version(), tutor);
+
+            HandedIn second = checked(taken.get(1).id());
+            reviews.decide(
+                    second.id(),
+                    "requirement:delegates",
+                    1,
+                    "Only ships of an unknown kind ever reach the strategy.",
+                    reviews.view(second).version(),
+                    tutor);
+            reviews.writeFeedback(
+                    second.id(),
+                    "You have the classes, and the `switch` still does their work. What happens when the council raises the fee "
+                            + "for yachts: how many places change? Move each `case` into its class and let `fee` only delegate.",
+                    reviews.view(second).version(),
+                    tutor);
+            reviews.settle(second.id(), true, reviews.view(second).version(), tutor);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (RuntimeException e) {
+            LOG.error("the demo's marks could not be given", e);
+        }
+    }
+
+    private HandedIn checked(long id) throws InterruptedException {
+        HandedIn s = submissions.get(id);
+        while (s.state() != HandedIn.State.CHECKED) {
+            if (s.state() == HandedIn.State.FAILED) {
+                throw new IllegalStateException("submission " + id + ": " + s.failure());
+            }
+            Thread.sleep(100);
+            s = submissions.get(id);
+        }
+        return s;
+    }
+
+    private Map<String, byte[]> files(String folder) {
+        try {
+            Map<String, byte[]> files = new LinkedHashMap<>();
+            for (Resource r : new PathMatchingResourcePatternResolver()
+                    .getResources("classpath*:" + FOLDER + folder + "/**/*.java")) {
+                String url = r.getURL().toString();
+                String path = url.substring(url.indexOf(FOLDER + folder) + FOLDER.length() + folder.length() + 1);
+                try (InputStream in = r.getInputStream()) {
+                    files.put(path, in.readAllBytes());
+                }
+            }
+            return files;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static InputStream open(String resource) {
+        return DemoData.class.getClassLoader().getResourceAsStream(resource);
+    }
+
+    private static String text(String resource) {
+        try (InputStream in = open(resource)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

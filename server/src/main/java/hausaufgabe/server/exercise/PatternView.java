@@ -1,0 +1,74 @@
+package hausaufgabe.server.exercise;
+
+import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.Predicate;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A pattern as a page shows it before any code exists.
+ *
+ * @param relations what leads from role to role, for a class diagram
+ */
+public record PatternView(
+        String id,
+        String title,
+        String intent,
+        List<RoleView> roles,
+        List<Relation> relations,
+        List<Asked> requirements,
+        List<String> forms,
+        List<Asked> scenarios) {
+
+    /** @param operations names of the members that the role has */
+    public record RoleView(String name, String doc, boolean isAbstract, boolean many, List<String> operations) {}
+
+    /** A line of the class diagram, as UML draws it. */
+    public record Relation(String from, String to, Kind kind) {
+        public enum Kind {
+            REALISATION,
+            ASSOCIATION
+        }
+    }
+
+    /** Something asked for, with its points; the text still has role names in braces. */
+    public record Asked(String id, String text, boolean essential, double points) {}
+
+    static PatternView of(Pattern p) {
+        List<RoleView> roles = p.roles().stream()
+                .map(r -> new RoleView(
+                        r.name(),
+                        r.doc(),
+                        r.sort() == Pattern.TypeSort.ABSTRACTION,
+                        r.isMany(),
+                        p.members().stream()
+                                .filter(m -> !m.isField() && m.listed() && m.owner().equals(r.name()))
+                                .map(Pattern.Member::name)
+                                .toList()))
+                .toList();
+        List<Relation> relations = new ArrayList<>();
+        for (Pattern.Role r : p.roles()) {
+            if (r.derived() instanceof Predicate.Realises up) {
+                relations.add(new Relation(r.name(), up.role(), Relation.Kind.REALISATION));
+            }
+        }
+        for (Pattern.Member m : p.members()) {
+            if (m.isField() && !m.that().isEmpty() && m.that().get(0) instanceof Predicate.LeadsTo to) {
+                relations.add(new Relation(m.owner(), to.role(), Relation.Kind.ASSOCIATION));
+            }
+        }
+        return new PatternView(
+                p.id(),
+                p.title(),
+                p.intent(),
+                roles,
+                relations,
+                p.requirementsOf(p.forms().get(0)).stream()
+                        .map(q -> new Asked(q.id(), q.text(), q.essential(), q.points()))
+                        .toList(),
+                p.forms().stream().map(Pattern.Form::name).toList(),
+                p.scenarios().stream()
+                        .map(s -> new Asked(s.name(), s.name(), false, s.points()))
+                        .toList());
+    }
+}

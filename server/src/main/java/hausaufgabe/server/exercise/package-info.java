@@ -1,0 +1,2 @@
+/** Exercises: brief, pattern, and what is asked. */
+package hausaufgabe.server.exercise;

@@ -1,0 +1,2 @@
+/** The grade sheet, read from reviews. */
+package hausaufgabe.server.grade;

@@ -1,0 +1,33 @@
+package hausaufgabe.server.review;
+
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * What people made of a submission.
+ *
+ * @param version to be sent back with a change; names the state it was read in
+ * @param points the sum that stands now: decided where a person has decided, else proposed
+ * @param possible the most there is; 0 before there is a report
+ * @param settledBy name of who settled it; null when nobody has
+ */
+public record ReviewView(
+        String version,
+        double points,
+        double possible,
+        String feedback,
+        String settledBy,
+        Instant settledAt,
+        List<Decision> decisions,
+        List<Change> history) {
+
+    /** Points given by a person for one item. */
+    public record Decision(String item, double points, String reason, String by, Instant at) {}
+
+    /**
+     * A change, for the history.
+     *
+     * @param item what points were for; null for other changes
+     */
+    public record Change(String what, String item, String before, String after, String reason, String by, Instant at) {}
+}

@@ -1,0 +1,145 @@
+package hausaufgabe.server.submission;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import hausaufgabe.checking.CheckDispatcher;
+import hausaufgabe.checking.CheckFailed;
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.Json;
+import hausaufgabe.checking.archive.Upload;
+import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.exercise.Exercises;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Map;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Hands submissions to the checkers, writes down what they found, and tells how far they are. */
+@Component
+class CheckDesk {
+
+    private static final Logger LOG = LoggerFactory.getLogger(CheckDesk.class);
+
+    private final Submissions.Repository submissions;
+    private final Exercises exercises;
+    private final CheckDispatcher dispatcher;
+    private final Progress progress;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+    private final CheckRequest.Isolation isolation;
+    private final Map<Long, String> running = new ConcurrentHashMap<>();
+
+    CheckDesk(
+            Submissions.Repository submissions,
+            Exercises exercises,
+            CheckDispatcher dispatcher,
+            Progress progress,
+            Clock clock,
+            TransactionTemplate transaction,
+            @Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation) {
+        this.submissions = submissions;
+        this.exercises = exercises;
+        this.dispatcher = dispatcher;
+        this.progress = progress;
+        this.clock = clock;
+        this.transaction = transaction;
+        this.isolation = isolation;
+    }
+
+    /** What was being checked when the server last stopped is checked again. */
+    @EventListener(ApplicationReadyEvent.class)
+    void resume() {
+        submissions.unfinished().forEach(this::check);
+    }
+
+    /** What a submission's check is doing, or null. */
+    String progressOf(long id) {
+        return running.get(id);
+    }
+
+    void check(long id) {
+        Submission s = change(id, x -> {
+            x.state = Submission.State.QUEUED;
+            x.failure = null;
+        });
+        running.put(id, "Waiting for its turn");
+        tell(s);
+        Upload upload = transaction.execute(
+                status -> PackedSources.unpack(submissions.findById(id).orElseThrow().sources));
+        CheckRequest request = new CheckRequest(
+                exercises.get(s.exerciseId).patternText(),
+                upload.sources(),
+                upload.remarks(),
+                Map.of(),
+                false,
+                isolation);
+        dispatcher.submit(request, step -> step(id, step)).whenComplete((report, failure) -> {
+            try {
+                end(id, report, failure);
+            } catch (RuntimeException e) {
+                LOG.error("the result of submission {} could not be stored", id, e);
+            }
+        });
+    }
+
+    private void step(long id, String step) {
+        boolean first = "Waiting for its turn".equals(running.put(id, step));
+        Submission s = first
+                ? change(id, x -> x.state = Submission.State.RUNNING)
+                : submissions.findById(id).orElseThrow();
+        tell(s);
+    }
+
+    private void end(long id, CheckReport report, Throwable failure) {
+        running.remove(id);
+        Submission s = change(id, x -> {
+            x.checkedAt = Instant.now(clock);
+            if (report != null) {
+                x.state = Submission.State.CHECKED;
+                x.report = write(report);
+            } else {
+                x.state = Submission.State.FAILED;
+                x.report = null;
+                x.failure = said(failure);
+            }
+        });
+        tell(s);
+    }
+
+    private static String said(Throwable failure) {
+        Throwable cause = failure instanceof CompletionException ? failure.getCause() : failure;
+        if (cause instanceof CheckFailed) {
+            return cause.getMessage();
+        }
+        LOG.error("a check failed", cause);
+        return "Something of ours failed. Have it checked again; if that does not help, tell the lead.";
+    }
+
+    private static String write(CheckReport report) {
+        try {
+            return Json.mapper().writeValueAsString(report);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private Submission change(long id, Consumer<Submission> change) {
+        return transaction.execute(status -> {
+            Submission s = submissions.findById(id).orElseThrow();
+            change.accept(s);
+            return submissions.save(s);
+        });
+    }
+
+    private void tell(Submission s) {
+        progress.tell(new Progress.Step(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
+    }
+}

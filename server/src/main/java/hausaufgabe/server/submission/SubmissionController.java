@@ -1,0 +1,67 @@
+package hausaufgabe.server.submission;
+
+import hausaufgabe.server.Problem;
+import hausaufgabe.server.account.Staff;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Handing in, checking again, and following checks. */
+@RestController
+class SubmissionController {
+
+    private final Submissions submissions;
+    private final Progress progress;
+
+    SubmissionController(Submissions submissions, Progress progress) {
+        this.submissions = submissions;
+        this.progress = progress;
+    }
+
+    /** A submission that was taken. */
+    record Taken(long id, int attempt) {}
+
+    @PostMapping(path = "/api/exercises/{exercise}/submissions", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    Taken handIn(
+            @PathVariable long exercise,
+            @RequestParam long student,
+            @RequestParam("files") List<MultipartFile> files,
+            @AuthenticationPrincipal Staff staff)
+            throws IOException {
+        Map<String, byte[]> byName = new LinkedHashMap<>();
+        for (MultipartFile f : files) {
+            String name = f.getOriginalFilename() == null ? "" : f.getOriginalFilename();
+            if (!name.isBlank() && byName.put(name, f.getBytes()) != null) {
+                throw Problem.badRequest(
+                        name + " was chosen twice. Files of the same name need a zip with their folders. Nothing was stored.");
+            }
+        }
+        HandedIn taken = submissions.handIn(exercise, student, byName, staff.id());
+        return new Taken(taken.id(), taken.attempt());
+    }
+
+    @PostMapping("/api/submissions/{id}/check")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    Taken checkAgain(@PathVariable long id) {
+        HandedIn s = submissions.checkAgain(id);
+        return new Taken(s.id(), s.attempt());
+    }
+
+    @GetMapping(path = "/api/exercises/{exercise}/progress", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter progress(@PathVariable long exercise) {
+        return progress.listen(exercise);
+    }
+}

@@ -1,0 +1,165 @@
+package hausaufgabe.server.submission;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import hausaufgabe.checking.Json;
+import hausaufgabe.checking.archive.Archive;
+import hausaufgabe.checking.archive.ArchiveException;
+import hausaufgabe.checking.archive.Limits;
+import hausaufgabe.checking.archive.Upload;
+import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.Problem;
+import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Student;
+import hausaufgabe.server.exercise.Exercises;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What was handed in. Every attempt is kept. */
+@Service
+public class Submissions {
+
+    interface Repository extends JpaRepository<Submission, Long> {
+        List<Submission> findByExerciseIdOrderByIdAsc(Long exerciseId);
+
+        List<Submission> findByExerciseIdAndStudentIdOrderByAttemptAsc(Long exerciseId, Long studentId);
+
+        @Query("select s.id from Submission s where s.state in (hausaufgabe.server.submission.Submission.State.QUEUED, "
+                + "hausaufgabe.server.submission.Submission.State.RUNNING) order by s.id")
+        List<Long> unfinished();
+    }
+
+    private final Repository submissions;
+    private final Courses courses;
+    private final Exercises exercises;
+    private final CheckDesk desk;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+    private final Archive archive = new Archive(path -> path.endsWith(".java"), Limits.USUAL);
+
+    Submissions(
+            Repository submissions,
+            Courses courses,
+            Exercises exercises,
+            CheckDesk desk,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.submissions = submissions;
+        this.courses = courses;
+        this.exercises = exercises;
+        this.desk = desk;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    /**
+     * Takes an upload for a student and has it checked.
+     *
+     * @param files one zip, or loose sources, by name
+     * @throws Problem where the upload cannot be used; nothing is stored then
+     */
+    public HandedIn handIn(long exercise, long student, Map<String, byte[]> files, long by) {
+        return handIn(exercise, student, files, by, Instant.now(clock));
+    }
+
+    /** Takes an upload that came at another time than now. */
+    public HandedIn handIn(long exercise, long student, Map<String, byte[]> files, long by, Instant at) {
+        Exercises.Setting setting = exercises.get(exercise);
+        Student who = courses.student(student);
+        Upload upload = read(files);
+        Long id = transaction.execute(status -> {
+            int attempts = submissions
+                    .findByExerciseIdAndStudentIdOrderByAttemptAsc(setting.id(), who.id())
+                    .size();
+            Submission s = new Submission(
+                    setting.id(), who.id(), attempts + 1, at, by, PackedSources.of(upload));
+            return submissions.save(s).id;
+        });
+        desk.check(id);
+        return get(id);
+    }
+
+    private Upload read(Map<String, byte[]> files) {
+        try {
+            if (files.isEmpty()) {
+                throw new ArchiveException("No file was chosen. Choose one .zip or the .java files.");
+            }
+            Map.Entry<String, byte[]> only = files.entrySet().iterator().next();
+            boolean zip = files.size() == 1 && !only.getKey().endsWith(".java");
+            return zip ? archive.zip(only.getKey(), only.getValue()) : archive.files(files);
+        } catch (ArchiveException e) {
+            throw Problem.badRequest(e.getMessage() + " Nothing was stored.");
+        }
+    }
+
+    /** Has a submission checked again, by the exercise as it is now. What people decided stays. */
+    public HandedIn checkAgain(long id) {
+        HandedIn s = get(id);
+        if (s.state() == HandedIn.State.QUEUED || s.state() == HandedIn.State.RUNNING) {
+            throw Problem.conflict("It is being checked already.");
+        }
+        desk.check(id);
+        return get(id);
+    }
+
+    /** @throws Problem where there is no such submission */
+    public HandedIn get(long id) {
+        return submissions.findById(id).map(this::handedIn).orElseThrow(Submissions::unknown);
+    }
+
+    /** Its sources and what was noticed in reading them. */
+    public Upload sources(long id) {
+        return transaction.execute(status -> submissions
+                .findById(id)
+                .map(s -> PackedSources.unpack(s.sources))
+                .orElseThrow(Submissions::unknown));
+    }
+
+    private static Problem unknown() {
+        return Problem.notFound("There is no such submission.");
+    }
+
+    /** All submissions for an exercise, in the order they came. */
+    public List<HandedIn> ofExercise(long exercise) {
+        return submissions.findByExerciseIdOrderByIdAsc(exercise).stream()
+                .map(this::handedIn)
+                .toList();
+    }
+
+    /** A student's attempts, first to last. */
+    public List<HandedIn> attempts(long exercise, long student) {
+        return submissions.findByExerciseIdAndStudentIdOrderByAttemptAsc(exercise, student).stream()
+                .map(this::handedIn)
+                .toList();
+    }
+
+    private HandedIn handedIn(Submission s) {
+        return new HandedIn(
+                s.id,
+                s.exerciseId,
+                s.studentId,
+                s.attempt,
+                s.uploadedAt,
+                HandedIn.State.valueOf(s.state.name()),
+                desk.progressOf(s.id),
+                s.failure,
+                report(s).orElse(null));
+    }
+
+    private static Optional<CheckReport> report(Submission s) {
+        try {
+            return s.report == null
+                    ? Optional.empty()
+                    : Optional.of(Json.mapper().readValue(s.report, CheckReport.class));
+        } catch (JsonProcessingException e) {
+            // a report of an older version that can no longer be read: the submission can be checked again
+            return Optional.empty();
+        }
+    }
+}

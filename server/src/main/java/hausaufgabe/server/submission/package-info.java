@@ -1,0 +1,2 @@
+/** What was handed in, and its checks. */
+package hausaufgabe.server.submission;
