@@ -46,13 +46,14 @@ public final class Check {
     public CheckReport run(CheckRequest request, Consumer<String> progress) {
         long start = now();
         Pattern pattern = PatternParser.parse(request.pattern());
-        progress.accept("Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
+        progress.accept(
+                "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
         Reading reading = reader.read(request.sources());
         long read = now();
 
         progress.accept("Finding the roles");
-        Match match = Matcher.match(
-                pattern, reading.design(), request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
+        Match match =
+                Matcher.match(pattern, reading.design(), request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
         long matched = now();
 
         List<ScenarioResult> scenarios = scenarios(request, pattern, reading, match, progress);
@@ -60,8 +61,11 @@ public final class Check {
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
         if (match.outOfTime()) {
-            diagnostics.add(new Diagnostic("", 0, "the search for the roles stopped after "
-                    + MATCHING_MILLISECONDS / 1000 + " s; there may be a better reading"));
+            diagnostics.add(new Diagnostic(
+                    "",
+                    0,
+                    "the search for the roles stopped after " + MATCHING_MILLISECONDS / 1000
+                            + " s; there may be a better reading"));
         }
         return new CheckReport(
                 pattern.id(),
@@ -132,12 +136,17 @@ public final class Check {
 
     private static Map<String, List<Evidence>> places(Pattern pattern, Match match) {
         Map<String, List<Evidence>> places = new LinkedHashMap<>();
-        pattern.roles().forEach(r -> places.put(
-                r.name(),
-                match.binding().types(r.name()).stream()
-                        .filter(t -> t.span() != null)
-                        .map(t -> new Evidence(t.span().file(), t.span().line(), t.span().endLine(), t.name()))
-                        .toList()));
+        pattern.roles()
+                .forEach(r -> places.put(
+                        r.name(),
+                        match.binding().types(r.name()).stream()
+                                .filter(t -> t.span() != null)
+                                .map(t -> new Evidence(
+                                        t.span().file(),
+                                        t.span().line(),
+                                        t.span().endLine(),
+                                        t.name()))
+                                .toList()));
         return places;
     }
 

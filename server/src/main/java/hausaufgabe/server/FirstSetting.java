@@ -15,8 +15,9 @@ import org.springframework.stereotype.Component;
 @Component
 class FirstSetting {
 
-    private static final String BRIEF = "Write a program in which a class leaves part of its work to an algorithm that can be "
-            + "exchanged. Use the Strategy pattern. Names, fields and packages are yours.";
+    private static final String BRIEF =
+            "Write a program in which a class leaves part of its work to an algorithm that can be "
+                    + "exchanged. Use the Strategy pattern. Names, fields and packages are yours.";
 
     private final Courses courses;
     private final FirstCourse rosters;

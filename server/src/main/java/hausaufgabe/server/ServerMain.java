@@ -16,7 +16,9 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
 /** Starts the server: {@code serve} with records of one's own, {@code demo} with made-up ones. */
-@Command(name = "hausaufgabe", subcommands = {ServerMain.Serve.class, ServerMain.Demo.class})
+@Command(
+        name = "hausaufgabe",
+        subcommands = {ServerMain.Serve.class, ServerMain.Demo.class, ServerMain.Rehearse.class})
 public final class ServerMain {
 
     public static void main(String[] arguments) {
@@ -45,7 +47,11 @@ public final class ServerMain {
     /** What both ways to start have in common. */
     abstract static class Start implements Callable<Integer> {
 
-        @Option(names = "--port", paramLabel = "N", defaultValue = "8080", description = "Port (default: ${DEFAULT-VALUE}).")
+        @Option(
+                names = "--port",
+                paramLabel = "N",
+                defaultValue = "8080",
+                description = "Port (default: ${DEFAULT-VALUE}).")
         private int port;
 
         @Option(
@@ -69,7 +75,8 @@ public final class ServerMain {
             try (ServerSocket free = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
                 free.setReuseAddress(true);
             } catch (java.io.IOException e) {
-                System.err.println("Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
+                System.err.println(
+                        "Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
                 return 2;
             }
             Files.createDirectories(data());
@@ -88,7 +95,9 @@ public final class ServerMain {
             prepare(context);
             System.out.println();
             System.out.println("Hausaufgabe is running at http://localhost:" + port);
-            context.getBeansOfType(Greeting.class).values().forEach(g -> g.lines().forEach(System.out::println));
+            context.getBeansOfType(Greeting.class)
+                    .values()
+                    .forEach(g -> g.lines().forEach(System.out::println));
             if (unsafe) {
                 System.out.println("  Student code runs WITHOUT a sandbox, as asked for.");
             } else {
@@ -99,10 +108,29 @@ public final class ServerMain {
         }
     }
 
+    /** A start on a free port that ends at once, to see which classes a start needs. */
+    @Command(name = "rehearse", hidden = true)
+    static final class Rehearse implements Callable<Integer> {
+
+        @Option(names = "--data", required = true)
+        private Path data;
+
+        @Override
+        public Integer call() {
+            SpringApplication.run(Application.class, "--hausaufgabe.data=" + data.toAbsolutePath(), "--server.port=0")
+                    .close();
+            return 0;
+        }
+    }
+
     @Command(name = "serve", description = "Starts the server with records of your own.")
     static final class Serve extends Start {
 
-        @Option(names = "--data", paramLabel = "DIR", defaultValue = "data", description = "Where the records are kept (default: ${DEFAULT-VALUE}).")
+        @Option(
+                names = "--data",
+                paramLabel = "DIR",
+                defaultValue = "data",
+                description = "Where the records are kept (default: ${DEFAULT-VALUE}).")
         private Path data;
 
         @Option(
@@ -111,7 +139,11 @@ public final class ServerMain {
                 description = "On empty records: a CSV with the columns number, name and group, to make a course from.")
         private Path roster;
 
-        @Option(names = "--course", paramLabel = "TITLE", defaultValue = "Software Design", description = "The title of that course (default: ${DEFAULT-VALUE}).")
+        @Option(
+                names = "--course",
+                paramLabel = "TITLE",
+                defaultValue = "Software Design",
+                description = "The title of that course (default: ${DEFAULT-VALUE}).")
         private String course;
 
         @Override
@@ -135,7 +167,11 @@ public final class ServerMain {
     @Command(name = "demo", description = "Starts the server with the harbour school's course.")
     static final class Demo extends Start {
 
-        @Option(names = "--data", paramLabel = "DIR", defaultValue = "demo-data", description = "Where the demo's records are kept (default: ${DEFAULT-VALUE}).")
+        @Option(
+                names = "--data",
+                paramLabel = "DIR",
+                defaultValue = "demo-data",
+                description = "Where the demo's records are kept (default: ${DEFAULT-VALUE}).")
         private Path data;
 
         @Override

@@ -60,7 +60,11 @@ public final class Archive {
             public FileVisitResult visitFile(Path file, BasicFileAttributes a) throws IOException {
                 String path = folder.relativize(file).toString().replace('\\', '/');
                 if (a.isRegularFile() && isSource.test(path)) {
-                    found.put(path, a.size() > limits.bytesPerSource() ? new byte[limits.bytesPerSource() + 1] : Files.readAllBytes(file));
+                    found.put(
+                            path,
+                            a.size() > limits.bytesPerSource()
+                                    ? new byte[limits.bytesPerSource() + 1]
+                                    : Files.readAllBytes(file));
                 }
                 return FileVisitResult.CONTINUE;
             }
@@ -71,7 +75,8 @@ public final class Archive {
     /** @param name what the uploader called it, for messages */
     public Upload zip(String name, byte[] bytes) throws ArchiveException {
         if (bytes.length < 4 || bytes[0] != 'P' || bytes[1] != 'K') {
-            throw new ArchiveException(name + " is not a zip. Pack the folder with the sources as .zip and upload that.");
+            throw new ArchiveException(
+                    name + " is not a zip. Pack the folder with the sources as .zip and upload that.");
         }
         Map<String, byte[]> found = new TreeMap<>();
         long total = 0;

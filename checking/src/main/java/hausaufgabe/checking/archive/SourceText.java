@@ -26,11 +26,13 @@ record SourceText(String text, String remark) {
             return new SourceText(new String(bytes, 3, bytes.length - 3, StandardCharsets.UTF_8), null);
         }
         if (startsWith(bytes, 0xFF, 0xFE) || startsWith(bytes, 0xFE, 0xFF)) {
-            return new SourceText(new String(bytes, StandardCharsets.UTF_16), "read as UTF-16; save it as UTF-8 next time");
+            return new SourceText(
+                    new String(bytes, StandardCharsets.UTF_16), "read as UTF-16; save it as UTF-8 next time");
         }
         for (byte b : bytes) {
             if (b == 0) {
-                throw new ArchiveException(path + " is not a text file. Save it as plain text in UTF-8 and upload again.");
+                throw new ArchiveException(
+                        path + " is not a text file. Save it as plain text in UTF-8 and upload again.");
             }
         }
         try {
@@ -43,7 +45,8 @@ record SourceText(String text, String remark) {
                             .toString(),
                     null);
         } catch (CharacterCodingException e) {
-            return new SourceText(new String(bytes, WESTERN), "not UTF-8; read as Windows-1252. Save it as UTF-8 next time");
+            return new SourceText(
+                    new String(bytes, WESTERN), "not UTF-8; read as Windows-1252. Save it as UTF-8 next time");
         }
     }
 

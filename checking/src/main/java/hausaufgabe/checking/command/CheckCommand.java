@@ -121,9 +121,8 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     private int run(List<Path> paths, List<CheckRequest> requests, CheckDispatcher dispatcher) throws IOException {
-        List<CompletableFuture<CheckReport>> running = requests.stream()
-                .map(r -> dispatcher.submit(r, step -> {}))
-                .toList();
+        List<CompletableFuture<CheckReport>> running =
+                requests.stream().map(r -> dispatcher.submit(r, step -> {})).toList();
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
         boolean terminal = System.console() != null;
@@ -136,11 +135,15 @@ public final class CheckCommand implements Callable<Integer> {
             }
             try {
                 CheckReport report = running.get(i).join();
-                out.println(json ? Json.mapper().writeValueAsString(ReportJson.of(name, report)) : ReportText.of(name, report));
+                out.println(
+                        json
+                                ? Json.mapper().writeValueAsString(ReportJson.of(name, report))
+                                : ReportText.of(name, report));
                 out.flush();
             } catch (CompletionException e) {
                 status = 1;
-                String why = e.getCause() instanceof CheckFailed ? e.getCause().getMessage() : String.valueOf(e.getCause());
+                String why =
+                        e.getCause() instanceof CheckFailed ? e.getCause().getMessage() : String.valueOf(e.getCause());
                 err.println(name + ": " + why);
             }
         }
@@ -201,7 +204,8 @@ public final class CheckCommand implements Callable<Integer> {
             List<Path> found =
                     files.filter(f -> f.toString().endsWith(".muster")).sorted().toList();
             if (found.size() != 1) {
-                throw bad(given + " holds " + (found.isEmpty() ? "no .muster file" : found.size() + " .muster files; name one"));
+                throw bad(given + " holds "
+                        + (found.isEmpty() ? "no .muster file" : found.size() + " .muster files; name one"));
             }
             return found.get(0);
         }
@@ -221,7 +225,8 @@ public final class CheckCommand implements Callable<Integer> {
             throw bad("--submissions needs --json");
         }
         try (Stream<Path> files = Files.list(which.submissions)) {
-            List<Path> found = files.filter(f -> Files.isDirectory(f) || f.toString().endsWith(".zip"))
+            List<Path> found = files.filter(
+                            f -> Files.isDirectory(f) || f.toString().endsWith(".zip"))
                     .filter(f -> !f.getFileName().toString().startsWith("."))
                     .sorted((a, b) -> nameOf(a).compareTo(nameOf(b)))
                     .toList();

@@ -19,11 +19,12 @@ final class ReportJson {
         node.put("submission", submission);
         node.put("compiled", report.compiled());
         ArrayNode diagnostics = node.putArray("diagnostics");
-        report.diagnostics().forEach(d -> diagnostics
-                .addObject()
-                .put("file", d.file())
-                .put("line", d.line())
-                .put("message", d.message()));
+        report.diagnostics()
+                .forEach(d -> diagnostics
+                        .addObject()
+                        .put("file", d.file())
+                        .put("line", d.line())
+                        .put("message", d.message()));
         node.put("verdict", report.verdict().word());
         node.put("form", report.form());
         names(node.putObject("roles"), report.roles());

@@ -13,18 +13,25 @@ final class ReportText {
         StringBuilder text = new StringBuilder();
         text.append(submission).append(": ").append(report.verdict().word());
         text.append(String.format(
-                java.util.Locale.ROOT, ", %s of %s points proposed%n", number(report.points().earned()), number(report.points().possible())));
-        report.diagnostics().forEach(d -> text.append("  ")
-                .append(d.file().isEmpty() ? "" : d.file() + (d.line() > 0 ? ":" + d.line() : "") + ": ")
-                .append(d.message().strip().replace("\n", "\n      "))
-                .append("\n"));
-        report.roles().forEach((role, types) -> text.append("  ")
-                .append(role)
-                .append(": ")
-                .append(types.isEmpty() ? "not found" : String.join(", ", types))
-                .append("\n"));
+                java.util.Locale.ROOT,
+                ", %s of %s points proposed%n",
+                number(report.points().earned()),
+                number(report.points().possible())));
+        report.diagnostics()
+                .forEach(d -> text.append("  ")
+                        .append(d.file().isEmpty() ? "" : d.file() + (d.line() > 0 ? ":" + d.line() : "") + ": ")
+                        .append(d.message().strip().replace("\n", "\n      "))
+                        .append("\n"));
+        report.roles()
+                .forEach((role, types) -> text.append("  ")
+                        .append(role)
+                        .append(": ")
+                        .append(types.isEmpty() ? "not found" : String.join(", ", types))
+                        .append("\n"));
         if (report.ambiguous()) {
-            text.append("  as well possible: ").append(String.join("; ", report.alternatives())).append("\n");
+            text.append("  as well possible: ")
+                    .append(String.join("; ", report.alternatives()))
+                    .append("\n");
         }
         report.findings().forEach(f -> finding(text, f));
         report.scenarios().forEach(s -> scenario(text, s));
@@ -34,7 +41,13 @@ final class ReportText {
     private static void finding(StringBuilder text, Finding f) {
         text.append(String.format("  %-15s%s%n", f.status().word(), f.text().plain()));
         text.append(String.format("  %-15s  %s", "", f.explanation().plain()));
-        f.evidence().stream().limit(3).forEach(e -> text.append(" [").append(e.file()).append(':').append(e.line()).append(']'));
+        f.evidence().stream()
+                .limit(3)
+                .forEach(e -> text.append(" [")
+                        .append(e.file())
+                        .append(':')
+                        .append(e.line())
+                        .append(']'));
         text.append("\n");
     }
 

@@ -132,12 +132,11 @@ final class DrivenProcess implements Driver {
         if (id == 1) {
             return lost(DriverLost.Reason.NOT_STARTED, "The program could not be started (exit status " + code + ").");
         }
-        String why =
-                switch (code) {
-                    case 3 -> "The program ran out of memory and was stopped.";
-                    case 137, 152, 158 -> "The program used more CPU time than it may and was stopped.";
-                    default -> "The program ended itself (exit status " + code + ") before the call was over.";
-                };
+        String why = switch (code) {
+            case 3 -> "The program ran out of memory and was stopped.";
+            case 137, 152, 158 -> "The program used more CPU time than it may and was stopped.";
+            default -> "The program ended itself (exit status " + code + ") before the call was over.";
+        };
         return lost(DriverLost.Reason.ENDED, why);
     }
 
@@ -152,7 +151,9 @@ final class DrivenProcess implements Driver {
                 && secret.equals(node.path("secret").asText())
                 && node.path("id").asInt(-1) == id;
         if (!ours) {
-            throw lost(DriverLost.Reason.TAMPERED, "The program wrote to the channel of the check itself. What it says counts for nothing.");
+            throw lost(
+                    DriverLost.Reason.TAMPERED,
+                    "The program wrote to the channel of the check itself. What it says counts for nothing.");
         }
         if (node.path("flooded").asBoolean()) {
             throw lost(DriverLost.Reason.FLOODED, "The program printed more than it may and was stopped.");
@@ -182,7 +183,9 @@ final class DrivenProcess implements Driver {
             if (request instanceof Request.Load r) {
                 node.put("do", "load");
                 ObjectNode program = node.putObject("program");
-                r.program().forEach((name, bytes) -> program.put(name, Base64.getEncoder().encodeToString(bytes)));
+                r.program()
+                        .forEach((name, bytes) ->
+                                program.put(name, Base64.getEncoder().encodeToString(bytes)));
                 ArrayNode watched = node.putArray("watched");
                 r.watched().forEach(watched::add);
             } else if (request instanceof Request.Construct r) {
@@ -225,7 +228,9 @@ final class DrivenProcess implements Driver {
                 return node.put("ref", r.id());
             }
             if (given instanceof Given.Parsed p) {
-                return node.put("type", p.type()).put("operation", p.operation()).put("text", p.text());
+                return node.put("type", p.type())
+                        .put("operation", p.operation())
+                        .put("text", p.text());
             }
             if (given instanceof Given.Several s) {
                 node.put("type", s.type());
@@ -257,7 +262,9 @@ final class DrivenProcess implements Driver {
                         events);
             }
             JsonNode v = node.path("value");
-            Given.Ref ref = v.has("ref") ? new Given.Ref(v.path("ref").asInt(), v.path("type").asText()) : null;
+            Given.Ref ref = v.has("ref")
+                    ? new Given.Ref(v.path("ref").asInt(), v.path("type").asText())
+                    : null;
             return new Answer(
                     new Value(ref, v.path("shown").asText(), v.path("nothing").asBoolean()), null, events);
         }

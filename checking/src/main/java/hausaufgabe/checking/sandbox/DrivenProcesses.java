@@ -16,7 +16,8 @@ public final class DrivenProcesses implements Driver.Source {
     public DrivenProcesses(Sandbox sandbox, Isolation isolation) {
         this.sandbox = sandbox;
         this.isolation = isolation;
-        this.deadline = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(sandbox.bounds().wallMilliseconds());
+        this.deadline = System.nanoTime()
+                + TimeUnit.MILLISECONDS.toNanos(sandbox.bounds().wallMilliseconds());
     }
 
     @Override

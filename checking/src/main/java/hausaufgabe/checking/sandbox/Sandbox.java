@@ -78,13 +78,15 @@ public final class Sandbox {
     /** Why nothing can be sandboxed on this machine, or nothing where it can. Takes about a quarter of a second. */
     public static Optional<String> problem() {
         if (find("bwrap").isEmpty()) {
-            return Optional.of("bubblewrap is not installed (package bubblewrap), so student code cannot be run safely");
+            return Optional.of(
+                    "bubblewrap is not installed (package bubblewrap), so student code cannot be run safely");
         }
         try {
             List<String> command = new ArrayList<>(wrapping());
             command.add("/usr/bin/true");
             Process p = new ProcessBuilder(command).redirectErrorStream(true).start();
-            String said = new String(p.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).strip();
+            String said =
+                    new String(p.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).strip();
             return p.waitFor() == 0
                     ? Optional.empty()
                     : Optional.of("bubblewrap cannot make a sandbox on this machine: " + said);
@@ -141,8 +143,8 @@ public final class Sandbox {
 
     /** Limits set by the shell inside the sandbox, since bubblewrap sets none. */
     private List<String> limits() {
-        String script = "ulimit -t " + bounds.cpuSeconds() + "; ulimit -f 0; ulimit -c 0; ulimit -u " + bounds.processes()
-                + " 2>/dev/null; exec \"$@\"";
+        String script = "ulimit -t " + bounds.cpuSeconds() + "; ulimit -f 0; ulimit -c 0; ulimit -u "
+                + bounds.processes() + " 2>/dev/null; exec \"$@\"";
         return List.of("/bin/sh", "-c", script, "sh");
     }
 
@@ -152,9 +154,17 @@ public final class Sandbox {
             command.addAll(List.of("setpriv", "--reuid=65534", "--regid=65534", "--clear-groups"));
         }
         command.addAll(List.of(
-                "bwrap", "--unshare-all", "--die-with-parent", "--new-session", "--clearenv", "--cap-drop", "ALL",
-                "--hostname", "harbour"));
-        for (String shared : List.of("/usr/lib", "/usr/bin/true", "/usr/bin/dash", "/usr/bin/sh", "/bin", "/lib", "/lib64")) {
+                "bwrap",
+                "--unshare-all",
+                "--die-with-parent",
+                "--new-session",
+                "--clearenv",
+                "--cap-drop",
+                "ALL",
+                "--hostname",
+                "harbour"));
+        for (String shared :
+                List.of("/usr/lib", "/usr/bin/true", "/usr/bin/dash", "/usr/bin/sh", "/bin", "/lib", "/lib64")) {
             bind(command, Path.of(shared));
         }
         bind(command, javaHome());

@@ -39,9 +39,7 @@ public final class Catalogue {
             return Optional.empty();
         }
         try (InputStream in = Catalogue.class.getResourceAsStream(id + ".muster")) {
-            return in == null
-                    ? Optional.empty()
-                    : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            return in == null ? Optional.empty() : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

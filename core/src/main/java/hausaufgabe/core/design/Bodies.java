@@ -114,7 +114,9 @@ public final class Bodies {
 
     private String outermost(String type) {
         String top = type;
-        for (String up = type; up != null; up = design.type(up).map(Type::enclosing).orElse(null)) {
+        for (String up = type;
+                up != null;
+                up = design.type(up).map(Type::enclosing).orElse(null)) {
             top = up;
         }
         return top;
@@ -190,8 +192,7 @@ public final class Bodies {
         return container instanceof Value.New made ? made : new Value.ElementOf(container, choice);
     }
 
-    private void collectResult(
-            Value.ResultOf result, Map<String, List<Value>> given, Set<Value> found, int depth) {
+    private void collectResult(Value.ResultOf result, Map<String, List<Value>> given, Set<Value> found, int depth) {
         List<Operation> bodies = new ArrayList<>();
         design.operation(result.operation()).ifPresent(o -> {
             bodies.add(o);

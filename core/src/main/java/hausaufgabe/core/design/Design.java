@@ -36,10 +36,13 @@ public final class Design {
         }
         for (Operation o : operations) {
             if (this.operations.putIfAbsent(o.id(), o) == null) {
-                operationsByOwner.computeIfAbsent(o.owner(), k -> new ArrayList<>()).add(o);
-                o.overrides().forEach(over -> overriders
-                        .computeIfAbsent(over, k -> new ArrayList<>())
-                        .add(o));
+                operationsByOwner
+                        .computeIfAbsent(o.owner(), k -> new ArrayList<>())
+                        .add(o);
+                o.overrides()
+                        .forEach(over -> overriders
+                                .computeIfAbsent(over, k -> new ArrayList<>())
+                                .add(o));
             }
         }
         for (Type t : this.types.values()) {
@@ -144,7 +147,9 @@ public final class Design {
         }
         return id.equals(operation.id())
                 || operation.overrides().contains(id)
-                || operation(id).map(o -> o.overrides().contains(operation.id())).orElse(false);
+                || operation(id)
+                        .map(o -> o.overrides().contains(operation.id()))
+                        .orElse(false);
     }
 
     /** Whether objects of the type can be made: no interface, nothing abstract, every abstract operation answered. */

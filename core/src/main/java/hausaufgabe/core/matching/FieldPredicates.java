@@ -46,8 +46,9 @@ final class FieldPredicates {
 
     private Judgement leadsTo(Field field, List<Type> role, Wording w) {
         List<Evidence> here = Judgement.places(field.span(), field.type().text());
-        boolean leads = field.type().leaves().stream().anyMatch(leaf -> role.stream()
-                .anyMatch(t -> leaf.type().equals(t.id()) || design.realises(leaf.type(), t.id())));
+        boolean leads = field.type().leaves().stream()
+                .anyMatch(leaf -> role.stream()
+                        .anyMatch(t -> leaf.type().equals(t.id()) || design.realises(leaf.type(), t.id())));
         return leads
                 ? Judgement.met(w.say(field, " leads to ", role, "."), here)
                 : Judgement.unmet(w.say(field, " is a " + field.type().text() + "."), here);
@@ -69,7 +70,11 @@ final class FieldPredicates {
             }
         }
         return Judgement.unmet(
-                w.say(field, " is declared as " + field.type().text() + ", which is one of the algorithms and not ", wanted, "."),
+                w.say(
+                        field,
+                        " is declared as " + field.type().text() + ", which is one of the algorithms and not ",
+                        wanted,
+                        "."),
                 here);
     }
 
@@ -115,12 +120,16 @@ final class FieldPredicates {
         }
         if (!elsewhere.isEmpty()) {
             return Judgement.unclear(
-                    w.say(field, " is fetched from somewhere else, and the code does not settle who decides which one it is."),
+                    w.say(
+                            field,
+                            " is fetched from somewhere else, and the code does not settle who decides which one it is."),
                     elsewhere);
         }
         if (!inside.isEmpty()) {
             return Judgement.unmet(
-                    w.say(field, " is only ever set to something made or named right there; no constructor or operation takes one."),
+                    w.say(
+                            field,
+                            " is only ever set to something made or named right there; no constructor or operation takes one."),
                     inside);
         }
         return Judgement.unmet(

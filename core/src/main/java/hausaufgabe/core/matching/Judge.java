@@ -56,8 +56,9 @@ public final class Judge {
                 .map(c -> requirement.forbidden() ? forbidden(c, binding) : judge(c, binding))
                 .toList();
         Status status = worst(all);
-        List<Judgement> deciding =
-                status == Status.MET ? all : all.stream().filter(j -> j.is(status)).toList();
+        List<Judgement> deciding = status == Status.MET
+                ? all
+                : all.stream().filter(j -> j.is(status)).toList();
         Sentence why = deciding.stream().map(Judgement::why).reduce(Sentence.NONE, Sentence::then);
         double share = all.stream().mapToDouble(Judgement::share).min().orElse(1);
         return new Judgement(status, share, why, Judgement.join(deciding));
@@ -69,8 +70,12 @@ public final class Judge {
     }
 
     private static Status worst(List<Judgement> all) {
+        return worstOf(all.stream().map(Judgement::status).toList());
+    }
+
+    private static Status worstOf(List<Status> all) {
         for (Status s : List.of(Status.UNMET, Status.PARTLY, Status.UNCLEAR, Status.NOT_APPLICABLE)) {
-            if (all.stream().anyMatch(j -> j.is(s))) {
+            if (all.contains(s)) {
                 return s;
             }
         }
@@ -139,7 +144,9 @@ public final class Judge {
         if (missing != null) {
             boolean none = condition.quantity() == Quantity.AT_LEAST
                     && missing.is(Status.UNMET)
-                    && pattern.role(condition.subject()).map(Pattern.Role::isMany).orElse(false);
+                    && pattern.role(condition.subject())
+                            .map(Pattern.Role::isMany)
+                            .orElse(false);
             return none ? atLeast(condition, List.of(), binding) : missing;
         }
         List<Judgement> each = new ArrayList<>();
@@ -164,7 +171,8 @@ public final class Judge {
             return Judgement.met(each.get(0).why(), Judgement.join(each));
         }
         boolean onlyUnclear = not.stream().allMatch(j -> j.is(Status.UNCLEAR));
-        Sentence why = Sentence.words(met + " of " + each.size() + ".").then(not.get(0).why());
+        Sentence why =
+                Sentence.words(met + " of " + each.size() + ".").then(not.get(0).why());
         Status status = onlyUnclear ? Status.UNCLEAR : met == 0 ? Status.UNMET : Status.PARTLY;
         return new Judgement(status, (double) met / each.size(), why, Judgement.join(not));
     }
@@ -191,9 +199,7 @@ public final class Judge {
         if (met >= condition.count()) {
             return Judgement.met(w.say("There are " + met + "."), Judgement.join(each));
         }
-        boolean couldBe = met
-                        + each.stream().filter(j -> j.is(Status.UNCLEAR)).count()
-                >= condition.count();
+        boolean couldBe = met + each.stream().filter(j -> j.is(Status.UNCLEAR)).count() >= condition.count();
         Sentence why = w.say(
                 met == 0 ? "There is none" : "There is only " + met,
                 subjects.isEmpty() ? "" : ": ",
@@ -225,7 +231,14 @@ public final class Judge {
 
     private Status status(Operation o, Predicate predicate, Binding binding) {
         if (predicate instanceof Predicate.All all) {
-            return worst(all.parts().stream().map(p -> operations.judge(o, p, binding)).toList());
+            return worstOf(all.parts().stream().map(p -> status(o, p, binding)).toList());
+        }
+        if (predicate instanceof Predicate.Not not) {
+            return switch (status(o, not.of(), binding)) {
+                case MET -> Status.UNMET;
+                case UNMET -> Status.MET;
+                default -> Status.UNCLEAR;
+            };
         }
         return operations.judge(o, predicate, binding).status();
     }

@@ -52,7 +52,8 @@ record Judgement(Status status, double share, Sentence why, List<Evidence> evide
 
     static List<Evidence> join(List<Judgement> all) {
         List<Evidence> evidence = new ArrayList<>();
-        all.forEach(j -> j.evidence().stream().filter(e -> !evidence.contains(e)).forEach(evidence::add));
+        all.forEach(
+                j -> j.evidence().stream().filter(e -> !evidence.contains(e)).forEach(evidence::add));
         return List.copyOf(evidence);
     }
 }

@@ -38,7 +38,7 @@ public final class Matcher {
     /** What an earlier form is preferred by. */
     private static final double FORM = 0.1;
     /** What a class that starts the program and only works through static operations is put back by. */
-    private static final double PROGRAM = 8;
+    private static final double PROGRAM = 12;
     /** Scores closer than this are a tie. */
     private static final double TIE = 0.05;
 
@@ -135,9 +135,11 @@ public final class Matcher {
             case TYPE -> true;
             case CLASS -> t.isOwn() && !t.isInterface();
             case CONCRETE_TYPE -> t.isOwn() && design.isConcrete(t);
-            case ABSTRACTION -> design.isAbstraction(t)
-                    ? t.isOwn() || !design.realisationsOf(t).isEmpty()
-                    : t.kind() == Type.Kind.CLASS && !design.realisationsOf(t).isEmpty();
+            case ABSTRACTION ->
+                design.isAbstraction(t)
+                        ? t.isOwn() || !design.realisationsOf(t).isEmpty()
+                        : t.kind() == Type.Kind.CLASS
+                                && !design.realisationsOf(t).isEmpty();
         };
     }
 
@@ -181,8 +183,8 @@ public final class Matcher {
     private List<Binding> fieldChoices(Member member, Binding binding) {
         List<Field> fitting = binding.types(member.owner()).stream()
                 .flatMap(t -> Members.fields(design, t).stream())
-                .filter(f -> member.that().isEmpty()
-                        || member.that().stream().anyMatch(p -> judge.mayFit(f, p, binding)))
+                .filter(f ->
+                        member.that().isEmpty() || member.that().stream().anyMatch(p -> judge.mayFit(f, p, binding)))
                 .distinct()
                 .toList();
         List<Binding> choices = new ArrayList<>();
@@ -269,19 +271,24 @@ public final class Matcher {
         kept.keySet().removeIf(role -> !supported.contains(role) && !pins.containsKey(role));
         Map<String, List<Operation>> operations =
                 new LinkedHashMap<>(best.binding().operations());
-        operations.keySet().removeIf(m -> pattern.member(m)
-                .filter(x -> !kept.containsKey(x.owner()))
-                .isPresent());
+        operations
+                .keySet()
+                .removeIf(m -> pattern.member(m)
+                        .filter(x -> !kept.containsKey(x.owner()))
+                        .isPresent());
         Map<String, List<Field>> fields = new LinkedHashMap<>(best.binding().fields());
-        fields.keySet().removeIf(m -> pattern.member(m)
-                .filter(x -> !kept.containsKey(x.owner()))
-                .isPresent());
+        fields.keySet()
+                .removeIf(m -> pattern.member(m)
+                        .filter(x -> !kept.containsKey(x.owner()))
+                        .isPresent());
         return new Candidate(best.form(), new Binding(kept, operations, fields), best.score(), best.likeness());
     }
 
     private void support(Condition condition, Binding binding, Set<String> supported) {
         Status status = judge.status(condition, binding);
-        if (condition.predicate() instanceof Predicate.IsA || status == Status.UNMET || status == Status.NOT_APPLICABLE) {
+        if (condition.predicate() instanceof Predicate.IsA
+                || status == Status.UNMET
+                || status == Status.NOT_APPLICABLE) {
             return;
         }
         supported.add(ownerOf(condition.subject()));

@@ -31,15 +31,23 @@ final class OperationPredicates {
         Wording w = new Wording(pattern, binding);
         List<Evidence> here = Judgement.places(operation.span(), "declared here");
         if (predicate instanceof Predicate.IsAbstract) {
-            return answer(operation.isAbstract(), w.say(operation, " is abstract."), w.say(operation, " has a body."), here);
+            return answer(
+                    operation.isAbstract(), w.say(operation, " is abstract."), w.say(operation, " has a body."), here);
         }
         if (predicate instanceof Predicate.IsVaried) {
-            boolean varied = operation.isAbstract() || !design.overridersOf(operation).isEmpty();
+            boolean varied =
+                    operation.isAbstract() || !design.overridersOf(operation).isEmpty();
             return answer(varied, w.say(operation, " is varied."), w.say(operation, " is always the same."), here);
         }
         if (predicate instanceof Predicate.HasParametersOrResult) {
             boolean some = !operation.parameters().isEmpty() || operation.result() != null;
-            return answer(some, w.say(operation, " exchanges something."), w.say(operation, " exchanges nothing."), here);
+            return answer(
+                    some, w.say(operation, " exchanges something."), w.say(operation, " exchanges nothing."), here);
+        }
+        if (predicate instanceof Predicate.HasResult) {
+            boolean some = operation.result() != null;
+            return answer(
+                    some, w.say(operation, " gives something back."), w.say(operation, " gives nothing back."), here);
         }
         if (predicate instanceof Predicate.CalledIn p) {
             return calledIn(operation, binding.types(p.role()), w, here);
@@ -81,7 +89,10 @@ final class OperationPredicates {
                 .flatMap(p -> p.type().leaves().stream())
                 .anyMatch(leaf -> role.stream().anyMatch(t -> t.id().equals(leaf.type())));
         return answer(
-                takes, w.say(operation, " takes a ", role, "."), w.say(operation, " does not take a ", role, "."), here);
+                takes,
+                w.say(operation, " takes a ", role, "."),
+                w.say(operation, " does not take a ", role, "."),
+                here);
     }
 
     private Judgement calls(Operation operation, Predicate.Calls asked, Binding binding, Wording w) {
@@ -94,7 +105,7 @@ final class OperationPredicates {
         for (Reach.Heard h : heard) {
             Evidence place = Judgement.at(h.step().fact().span(), "called here");
             for (Value receiver : h.receivers()) {
-                switch (onTarget(receiver, asked.on(), fields)) {
+                switch (onTarget(receiver, asked.on(), fields, operation)) {
                     case MET -> met.add(place);
                     case UNCLEAR -> unclear.add(place);
                     default -> other.add(place);
@@ -102,34 +113,63 @@ final class OperationPredicates {
             }
         }
         if (!met.isEmpty()) {
-            return Judgement.met(w.say(operation, " calls ", wanted, "."), met.stream().distinct().toList());
+            return Judgement.met(
+                    w.say(operation, " calls ", wanted, "."),
+                    met.stream().distinct().toList());
         }
         if (!unclear.isEmpty()) {
-            String why = asked.on() == Predicate.Target.ONE_OF_FIELD ? " on each of them, not on one." : ", but on what could not be followed.";
-            return Judgement.unclear(w.say(operation, " calls ", wanted, why), unclear.stream().distinct().toList());
+            String why = switch (asked.on()) {
+                case ONE_OF_FIELD -> " on each of them, not on one.";
+                case FETCHED -> " on something that another type gave out. Does that count as given from outside?";
+                default -> ", but on what could not be followed.";
+            };
+            return Judgement.unclear(
+                    w.say(operation, " calls ", wanted, why),
+                    unclear.stream().distinct().toList());
         }
-        return Judgement.unmet(nearestMiss(operation, wanted, fields, other, w), nearestPlace(operation, fields, other));
+        return Judgement.unmet(
+                nearestMiss(operation, wanted, fields, other, w), nearestPlace(operation, fields, other));
     }
 
-    private hausaufgabe.core.report.Status onTarget(Value receiver, Predicate.Target target, List<Field> fields) {
+    private hausaufgabe.core.report.Status onTarget(
+            Value receiver, Predicate.Target target, List<Field> fields, Operation caller) {
         Value held = receiver instanceof Value.ElementOf e ? e.container() : receiver;
-        boolean onField = held instanceof Value.OfField f
-                && fields.stream().anyMatch(x -> x.id().equals(f.field()));
+        boolean onField = held instanceof Value.OfField f && fields.stream().anyMatch(x -> x.id().equals(f.field()));
         boolean followed = !(receiver instanceof Value.Unknown);
-        boolean yes =
-                switch (target) {
-                    case ANYTHING -> true;
-                    case FIELD -> onField && !(receiver instanceof Value.ElementOf && isMany(fields));
-                    case ONE_OF_FIELD -> onField
-                            && receiver instanceof Value.ElementOf e
-                            && e.choice() == Value.Choice.PICKED;
-                    case PARAMETER -> held instanceof Value.OfParameter;
-                };
+        boolean yes = switch (target) {
+            case ANYTHING -> true;
+            case FIELD -> onField && !(receiver instanceof Value.ElementOf && isMany(fields));
+            case ONE_OF_FIELD -> onField && receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.PICKED;
+            case PARAMETER -> held instanceof Value.OfParameter;
+            case FETCHED -> false;
+        };
         if (yes) {
             return hausaufgabe.core.report.Status.MET;
         }
+        if (target == Predicate.Target.FETCHED) {
+            return isFetched(held, caller)
+                    ? hausaufgabe.core.report.Status.UNCLEAR
+                    : hausaufgabe.core.report.Status.UNMET;
+        }
         boolean each = target == Predicate.Target.ONE_OF_FIELD && onField && receiver instanceof Value.ElementOf;
         return each || !followed ? hausaufgabe.core.report.Status.UNCLEAR : hausaufgabe.core.report.Status.UNMET;
+    }
+
+    /** Made outside the caller's own type, held by another object, or given back by an operation that could not be followed. */
+    private boolean isFetched(Value value, Operation caller) {
+        if (value instanceof Value.New made) {
+            return design.type(caller.owner()).stream()
+                    .flatMap(t -> design.lineOf(t).stream())
+                    .noneMatch(t -> t.span() != null && t.span().contains(made.span()));
+        }
+        if (value instanceof Value.OfField f) {
+            return !(f.on() instanceof Value.Self)
+                    && design.field(f.field())
+                            .map(Field::owner)
+                            .filter(caller.owner()::equals)
+                            .isEmpty();
+        }
+        return value instanceof Value.ResultOf;
     }
 
     private static boolean isMany(List<Field> fields) {
@@ -163,8 +203,7 @@ final class OperationPredicates {
     private List<Evidence> readPlaces(Operation operation, List<Field> fields) {
         return reach.from(operation).stream()
                 .map(Bodies.Step::fact)
-                .filter(f -> f instanceof Fact.Read r
-                        && fields.stream().anyMatch(x -> x.id().equals(r.field())))
+                .filter(f -> f instanceof Fact.Read r && fields.stream().anyMatch(x -> x.id().equals(r.field())))
                 .map(f -> Judgement.at(f.span(), "read here"))
                 .distinct()
                 .toList();
@@ -184,7 +223,8 @@ final class OperationPredicates {
             if (value != null
                     && design.bodies().origins(value, step).stream().anyMatch(v -> isParameterOf(v, operation))) {
                 return Judgement.met(
-                        w.say(operation, " sets ", fields, "."), List.of(Judgement.at(step.fact().span(), "set here")));
+                        w.say(operation, " sets ", fields, "."),
+                        List.of(Judgement.at(step.fact().span(), "set here")));
             }
         }
         return Judgement.unmet(w.say(operation, " does not set ", fields, " from a parameter."), here);

@@ -74,7 +74,10 @@ final class Reach {
             return mayBe(element.container(), type);
         }
         if (value instanceof Value.OfField f) {
-            return design.field(f.field()).map(Field::type).filter(t -> leadsTo(t, type)).isPresent();
+            return design.field(f.field())
+                    .map(Field::type)
+                    .filter(t -> leadsTo(t, type))
+                    .isPresent();
         }
         if (value instanceof Value.OfParameter p) {
             return design.operation(p.operation())

@@ -48,10 +48,10 @@ final class TypePredicates {
             return picksAmong(type, binding.types(p.role()), binding, w);
         }
         if (predicate instanceof Predicate.AsksTypeOf p) {
-            return asksTypeOf(type, binding.types(p.role()), w, here);
+            return asksTypeOf(type, binding.types(p.role()), w);
         }
         if (predicate instanceof Predicate.WorksByTagBeside p) {
-            return worksByTag(type, binding.operations(p.operation()), binding, w, here);
+            return worksByTag(type, binding.operations(p.operation()), binding, w);
         }
         throw new IllegalArgumentException("not said of a type: " + predicate);
     }
@@ -76,7 +76,10 @@ final class TypePredicates {
                 && !design.realisationsOf(type).isEmpty();
         if (open) {
             return Judgement.unclear(
-                    w.say(type, " is a class that can be used as it is; others extend it. Is it meant as the common type?"), here);
+                    w.say(
+                            type,
+                            " is a class that can be used as it is; others extend it. Is it meant as the common type?"),
+                    here);
         }
         return Judgement.unmet(w.say(type, " is not " + article(sort) + "."), here);
     }
@@ -129,7 +132,8 @@ final class TypePredicates {
             List<Type> which = choice.stream()
                     .filter(t -> picked.keySet().stream().anyMatch(k -> k.equals(t.id()) || k.startsWith(t.id() + "#")))
                     .toList();
-            return Judgement.met(w.say(type, " itself decides between ", which.isEmpty() ? choice : which, "."), places);
+            return Judgement.met(
+                    w.say(type, " itself decides between ", which.isEmpty() ? choice : which, "."), places);
         }
         return Judgement.unmet(
                 picked.isEmpty()
@@ -148,8 +152,7 @@ final class TypePredicates {
             List<Value> used = new ArrayList<>();
             boolean onChoice = design.operation(call.operation() == null ? "" : call.operation())
                     .flatMap(o -> design.type(o.owner()))
-                    .map(owner -> choice.stream()
-                            .anyMatch(c -> c.equals(owner) || design.realises(c.id(), owner.id())))
+                    .map(owner -> choice.stream().anyMatch(c -> c.equals(owner) || design.realises(c.id(), owner.id())))
                     .orElse(false);
             if (onChoice) {
                 used.add(call.receiver());
@@ -169,7 +172,8 @@ final class TypePredicates {
             design.field(f.field())
                     .filter(x -> x.isConstant() || x.isStatic())
                     .filter(x -> holdsOneOf(x, choice))
-                    .ifPresent(x -> picked.putIfAbsent(x.id(), Judgement.at(step.fact().span(), "named here")));
+                    .ifPresent(x ->
+                            picked.putIfAbsent(x.id(), Judgement.at(step.fact().span(), "named here")));
         }
     }
 
@@ -180,7 +184,7 @@ final class TypePredicates {
                                 || design.realises(t.id(), field.type().type()));
     }
 
-    private Judgement asksTypeOf(Type type, List<Type> choice, Wording w, List<Evidence> here) {
+    private Judgement asksTypeOf(Type type, List<Type> choice, Wording w) {
         Set<String> known = new LinkedHashSet<>();
         choice.forEach(t -> {
             known.add(t.id());
@@ -201,16 +205,15 @@ final class TypePredicates {
                     Fact.Branch b = (Fact.Branch) step.fact();
                     Object which = design.type(b.type()).<Object>map(t -> t).orElse("it");
                     return Judgement.met(
-                            w.say(o, " asks whether it has a ", which, "."),
+                            w.say(o, " asks for ", which, " in particular."),
                             List.of(Judgement.at(b.span(), "asked here")));
                 }
             }
         }
-        return Judgement.unmet(w.say(type, " treats all of them alike."), here);
+        return Judgement.unmet(w.say("Nowhere does ", type, " ask which one it has."), List.of());
     }
 
-    private Judgement worksByTag(
-            Type type, List<Operation> beside, Binding binding, Wording w, List<Evidence> here) {
+    private Judgement worksByTag(Type type, List<Operation> beside, Binding binding, Wording w) {
         Judgement doubtful = null;
         boolean anyCalls = scope(type, binding).stream()
                 .anyMatch(o -> !reach.callsOf(beside, reach.from(o)).isEmpty());
@@ -232,7 +235,8 @@ final class TypePredicates {
             }
             if (own.size() >= 2) {
                 return Judgement.met(
-                        w.say(o, " works out " + own.size() + " cases itself."), List.of(Judgement.at(shown.span(), "worked out here")));
+                        w.say(o, " works out " + own.size() + " cases itself."),
+                        List.of(Judgement.at(shown.span(), "worked out here")));
             }
             if (own.size() == 1 && anyCalls) {
                 doubtful = Judgement.unclear(
@@ -240,7 +244,9 @@ final class TypePredicates {
                         List.of(Judgement.at(own.get(0).span(), "worked out here")));
             }
         }
-        return doubtful != null ? doubtful : Judgement.unmet(w.say("No operation of ", type, " does."), here);
+        return doubtful != null
+                ? doubtful
+                : Judgement.unmet(w.say("No operation of ", type, " has cases of its own."), List.of());
     }
 
     /** The alternatives that work out a value and leave the call out, where no call has been made before them. */
@@ -268,13 +274,15 @@ final class TypePredicates {
             }
         }
         for (Bodies.Step step : reach.from(operation)) {
-            boolean within = operation.span() != null && operation.span().contains(step.fact().span());
+            boolean within = operation.span() != null
+                    && operation.span().contains(step.fact().span());
             if (within && step.in().id().equals(operation.id()) && step.fact() instanceof Fact.Call call) {
                 design.operation(call.operation() == null ? "" : call.operation())
                         .filter(o -> !o.equals(operation))
                         .filter(o -> !reach.callsOf(wanted, reach.from(o)).isEmpty())
                         .ifPresent(o -> spans.add(call.span()));
-            } else if (within && !step.in().id().equals(operation.id())
+            } else if (within
+                    && !step.in().id().equals(operation.id())
                     && reach.callsOf(wanted, List.of(step)).size() > 0) {
                 spans.add(step.fact().span());
             }

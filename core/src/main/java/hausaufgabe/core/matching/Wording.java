@@ -110,7 +110,7 @@ final class Wording {
             return binding.fields(name);
         }
         return pattern.role(name)
-                .<Object>map(r -> new Sentence(List.of(new Piece((r.isMany() ? "any " : "the ") + r.name(), false, r.name()))))
+                .<Object>map(r -> new Sentence(List.of(new Piece(r.name(), false, r.name()))))
                 .orElse("the " + spaced(name));
     }
 
@@ -136,7 +136,9 @@ final class Wording {
         parts.removeAll(nameless);
         boolean lambdas = nameless.stream().allMatch(t -> t.origin() == Type.Origin.LAMBDA);
         Piece counted = new Piece(
-                nameless.size() + (lambdas ? " functions" : " nameless classes"), false, binding.roleOf(nameless.get(0)));
+                nameless.size() + (lambdas ? " functions" : " nameless classes"),
+                false,
+                binding.roleOf(nameless.get(0)));
         parts.add(new Sentence(List.of(counted)));
         return parts;
     }

@@ -12,7 +12,18 @@ import java.util.List;
 final class ConditionParser {
 
     private static final List<String> VERBS = List.of(
-            "is", "realises", "picks", "asks", "works", "leads", "holds", "takes", "calls", "assigns");
+            "is",
+            "realises",
+            "picks",
+            "asks",
+            "works",
+            "leads",
+            "holds",
+            "takes",
+            "returns",
+            "calls",
+            "assigns",
+            "does");
 
     private final Tokens tokens;
     private final Names names;
@@ -77,6 +88,12 @@ final class ConditionParser {
         if (tokens.accept("takes or returns something")) {
             return new Predicate.HasParametersOrResult();
         }
+        if (tokens.accept("returns something")) {
+            return new Predicate.HasResult();
+        }
+        if (tokens.accept("does not assign")) {
+            return new Predicate.Not(assigns());
+        }
         if (tokens.accept("takes")) {
             return new Predicate.Takes(role());
         }
@@ -84,11 +101,15 @@ final class ConditionParser {
             return calls();
         }
         if (tokens.accept("assigns")) {
-            String field = names.expect(tokens, Names.Kind.FIELD);
-            tokens.expect("from a parameter");
-            return new Predicate.AssignsFromParameter(field);
+            return assigns();
         }
         throw tokens.unexpected("what holds of it, beginning with one of " + String.join(", ", VERBS), VERBS);
+    }
+
+    private Predicate assigns() {
+        String field = names.expect(tokens, Names.Kind.FIELD);
+        tokens.expect("from a parameter");
+        return new Predicate.AssignsFromParameter(field);
     }
 
     private Predicate being() {
@@ -127,10 +148,12 @@ final class ConditionParser {
         if (tokens.accept("a parameter")) {
             return new Predicate.Calls(operation, Predicate.Target.PARAMETER, null);
         }
+        if (tokens.accept("something fetched")) {
+            return new Predicate.Calls(operation, Predicate.Target.FETCHED, null);
+        }
         boolean one = tokens.accept("one of");
         String field = names.expect(tokens, Names.Kind.FIELD);
-        return new Predicate.Calls(
-                operation, one ? Predicate.Target.ONE_OF_FIELD : Predicate.Target.FIELD, field);
+        return new Predicate.Calls(operation, one ? Predicate.Target.ONE_OF_FIELD : Predicate.Target.FIELD, field);
     }
 
     private String role() {

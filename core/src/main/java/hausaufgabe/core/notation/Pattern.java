@@ -122,7 +122,8 @@ public record Pattern(
             return own * 100 + 50;
         }
         int first = form.insteadOf().stream()
-                .mapToInt(id -> requirements.stream().map(Requirement::id).toList().indexOf(id))
+                .mapToInt(id ->
+                        requirements.stream().map(Requirement::id).toList().indexOf(id))
                 .min()
                 .orElse(requirements.size());
         return first * 100 + form.requirements().indexOf(requirement);

@@ -3,7 +3,6 @@ package hausaufgabe.core.notation;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Form;
 import hausaufgabe.core.notation.Pattern.Member;
-import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Pattern.Requirement;
 import hausaufgabe.core.notation.Pattern.Role;
 import hausaufgabe.core.notation.Pattern.Sign;
@@ -39,10 +38,12 @@ public final class PatternParser {
     private Pattern pattern() {
         tokens.skipLineEnds();
         tokens.expect("pattern");
-        String id = tokens.expect(Kind.WORD, "the pattern's id, a word such as strategy").text();
+        String id = tokens.expect(Kind.WORD, "the pattern's id, a word such as strategy")
+                .text();
         String title = tokens.expect(Kind.TEXT, "the pattern's name in quotes").text();
         tokens.expectLineEnd();
-        String intent = tokens.expect(Kind.TEXT, "one sentence in quotes that says what the pattern is for").text();
+        String intent = tokens.expect(Kind.TEXT, "one sentence in quotes that says what the pattern is for")
+                .text();
         tokens.expectLineEnd();
 
         List<Role> roles = new ArrayList<>();

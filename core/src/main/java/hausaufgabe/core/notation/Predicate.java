@@ -44,6 +44,12 @@ public sealed interface Predicate {
     /** An operation is called, or handed to a library, somewhere in the role's types. */
     record CalledIn(String role) implements Predicate {}
 
+    /** An operation gives back something. */
+    record HasResult() implements Predicate {}
+
+    /** Something does not hold. */
+    record Not(Predicate of) implements Predicate {}
+
     /** An operation takes or gives back something. */
     record HasParametersOrResult() implements Predicate {}
 
@@ -56,11 +62,15 @@ public sealed interface Predicate {
     /** An operation assigns a field from one of its parameters, or puts the parameter into it. */
     record AssignsFromParameter(String field) implements Predicate {}
 
-    /** On what an operation is called. {@code FIELD} and {@code ONE_OF_FIELD} name a field; the others do not. */
+    /**
+     * On what an operation is called. {@code FIELD} and {@code ONE_OF_FIELD} name a field; the others do not.
+     * {@code FETCHED} is what another type has given out: whether that counts as given is for a person to say.
+     */
     enum Target {
         ANYTHING,
         FIELD,
         ONE_OF_FIELD,
-        PARAMETER
+        PARAMETER,
+        FETCHED
     }
 }

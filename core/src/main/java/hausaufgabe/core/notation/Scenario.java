@@ -8,8 +8,7 @@ import java.util.List;
  * @param forms names of the forms it is for; empty for all
  * @param when what must hold for it to apply
  */
-public record Scenario(
-        String name, double points, List<String> forms, List<Pattern.Condition> when, List<Step> steps) {
+public record Scenario(String name, double points, List<String> forms, List<Pattern.Condition> when, List<Step> steps) {
 
     /** One line of a scenario. */
     public sealed interface Step {

@@ -57,7 +57,8 @@ final class ScenarioParser {
     }
 
     private static boolean isOpener(String word) {
-        return List.of("role", "member", "sign", "require", "forbid", "form", "scenario").contains(word);
+        return List.of("role", "member", "sign", "require", "forbid", "form", "scenario")
+                .contains(word);
     }
 
     private Step step() {
@@ -123,8 +124,7 @@ final class ScenarioParser {
                 .map(Map.Entry::getKey)
                 .toList();
         if (!fitting.contains(t.text())) {
-            throw tokens.unexpected(
-                    mustBeDouble ? "the name of a double set above" : "a variable set above", fitting);
+            throw tokens.unexpected(mustBeDouble ? "the name of a double set above" : "a variable set above", fitting);
         }
         return tokens.next().text();
     }

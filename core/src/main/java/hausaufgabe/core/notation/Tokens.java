@@ -80,9 +80,7 @@ final class Tokens {
 
     private static boolean isWordPart(String text, int i) {
         char c = text.charAt(i);
-        boolean hyphen = c == '-'
-                && i + 1 < text.length()
-                && Character.isLetterOrDigit(text.charAt(i + 1));
+        boolean hyphen = c == '-' && i + 1 < text.length() && Character.isLetterOrDigit(text.charAt(i + 1));
         return Character.isLetterOrDigit(c) || c == '_' || hyphen;
     }
 

@@ -169,7 +169,8 @@ final class Maker {
         Stream<Operation> givers = design.operationsOf(type).stream()
                 .filter(o -> o.isMethod() && o.isStatic() && o.visibility() != Visibility.PRIVATE)
                 .filter(o -> o.result() != null && o.result().type().equals(type.id()));
-        Comparator<Operation> least = Comparator.comparingInt(o -> o.parameters().size());
+        Comparator<Operation> least =
+                Comparator.comparingInt(o -> o.parameters().size());
         return Stream.concat(constructors.sorted(least), givers.sorted(least)).toList();
     }
 

@@ -93,8 +93,8 @@ final class Performance {
 
     private Type bound(String role) throws Ended {
         return binding.type(role)
-                .orElseThrow(() -> new Ended(
-                        Outcome.BLOCKED, Sentence.words("No type was found that plays " + role + ".")));
+                .orElseThrow(
+                        () -> new Ended(Outcome.BLOCKED, Sentence.words("No type was found that plays " + role + ".")));
     }
 
     private static Code code(Type type, String role) {
@@ -109,7 +109,12 @@ final class Performance {
             Given.Ref ref = stage.makeDouble(type, maker.answers(type, 0, 0));
             cast.put(step.variable(), new Cast(step.role(), type, ref));
             account.add(
-                    LineKind.BUILT, 0, null, Code.of(step.variable()), ", a ", code(type, step.role()),
+                    LineKind.BUILT,
+                    0,
+                    null,
+                    Code.of(step.variable()),
+                    ", a ",
+                    code(type, step.role()),
                     " the program has never seen, which writes down its calls");
             return;
         }
@@ -118,7 +123,8 @@ final class Performance {
 
     /** Where nothing new can realise the abstraction, the program's own objects are listened to instead. */
     private void standIn(Step.Double step, Type type) throws Ended, DriverLost, Maker.Unmakeable {
-        long used = cast.values().stream().filter(c -> c.role().equals(step.role())).count();
+        long used =
+                cast.values().stream().filter(c -> c.role().equals(step.role())).count();
         List<Given.Ref> candidates = new ArrayList<>();
         List<String> names = new ArrayList<>();
         if (type.kind() == Type.Kind.ENUM) {
@@ -137,12 +143,19 @@ final class Performance {
         if (candidates.size() <= used) {
             throw new Ended(
                     Outcome.BLOCKED,
-                    Account.say("Nothing new can realise ", code(type, step.role()), ", and it has too few of its own."));
+                    Account.say(
+                            "Nothing new can realise ", code(type, step.role()), ", and it has too few of its own."));
         }
         cast.put(step.variable(), new Cast(step.role(), type, candidates.get((int) used)));
         account.add(
-                LineKind.BUILT, 0, null, Code.of(step.variable()), ", which is ", Code.of(names.get((int) used)),
-                ", listened to: nothing new can realise ", code(type, step.role()));
+                LineKind.BUILT,
+                0,
+                null,
+                Code.of(step.variable()),
+                ", which is ",
+                Code.of(names.get((int) used)),
+                ", listened to: nothing new can realise ",
+                code(type, step.role()));
     }
 
     // objects of a role
@@ -152,7 +165,13 @@ final class Performance {
         Cast given = step.with() == null ? null : cast.get(step.with());
         if (given == null && onlyStatic(step.role(), type)) {
             cast.put(step.variable(), new Cast(step.role(), type, null));
-            account.add(LineKind.BUILT, 0, null, "no object needed: the operations of ", code(type, step.role()), " are static");
+            account.add(
+                    LineKind.BUILT,
+                    0,
+                    null,
+                    "no object needed: the operations of ",
+                    code(type, step.role()),
+                    " are static");
             return;
         }
         List<String> problems = new ArrayList<>();
@@ -166,11 +185,33 @@ final class Performance {
                 if (handedIn || handIn(made, type, given, round, problems)) {
                     cast.put(step.variable(), new Cast(step.role(), type, made));
                     account.add(
-                            LineKind.BUILT, 0, null, Code.of(step.variable()), ", a ", code(type, step.role()),
-                            given == null ? "" : " with ", given == null ? "" : Code.of(step.with()));
+                            LineKind.BUILT,
+                            0,
+                            null,
+                            Code.of(step.variable()),
+                            ", a ",
+                            code(type, step.role()),
+                            given == null ? "" : " with ",
+                            given == null ? "" : Code.of(step.with()));
                     return;
                 }
             }
+        }
+        Given.Ref built =
+                given == null ? null : new Builders(design, stage, maker).build(type, given.type(), given.object());
+        if (built != null) {
+            cast.put(step.variable(), new Cast(step.role(), type, built));
+            account.add(
+                    LineKind.BUILT,
+                    0,
+                    null,
+                    Code.of(step.variable()),
+                    ", a ",
+                    code(type, step.role()),
+                    " with ",
+                    Code.of(step.with()),
+                    ", through its builder");
+            return;
         }
         String why = problems.isEmpty() ? "" : " " + capitalised(problems.get(0)) + ".";
         throw new Ended(
@@ -178,8 +219,11 @@ final class Performance {
                 given == null
                         ? Account.say("No ", code(type, step.role()), " could be made." + why)
                         : Account.say(
-                                "No way was found to hand ", code(type, step.role()), " an object of ",
-                                code(given.type(), given.role()), " from outside." + why));
+                                "No way was found to hand ",
+                                code(type, step.role()),
+                                " an object of ",
+                                code(given.type(), given.role()),
+                                " from outside." + why));
     }
 
     private boolean onlyStatic(String role, Type type) {
@@ -212,8 +256,7 @@ final class Performance {
                 .anyMatch(l -> l.type().equals(type.id()));
     }
 
-    private Given.Ref tryWay(Type type, Operation way, Cast given, int round, List<String> problems)
-            throws DriverLost {
+    private Given.Ref tryWay(Type type, Operation way, Cast given, int round, List<String> problems) throws DriverLost {
         try {
             List<Given> arguments = arguments(way, preferred(given), round);
             Type made = way.isConstructor() ? design.type(way.owner()).orElse(type) : type;
@@ -273,8 +316,8 @@ final class Performance {
 
     private Answer callOn(Given.Ref on, Type type, Operation o, List<Given> arguments) throws DriverLost {
         String owner = design.type(o.owner()).filter(Type::isOwn).map(Type::id).orElse(type.id());
-        return stage.ask(new Request.Call(
-                owner, o.name(), Maker.parameterTypes(o), o.isStatic() ? null : on, arguments));
+        return stage.ask(
+                new Request.Call(owner, o.name(), Maker.parameterTypes(o), o.isStatic() ? null : on, arguments));
     }
 
     // calls
@@ -282,7 +325,9 @@ final class Performance {
     private void call(Step.Call step) throws Ended, DriverLost {
         Cast on = cast.get(step.variable());
         Cast with = step.with() == null ? null : cast.get(step.with());
-        List<Operation> operations = binding.operations(step.member());
+        List<Operation> bound = binding.operations(step.member());
+        // where none is known to do the work, all are tried: that none does it is then seen, not supposed
+        List<Operation> operations = bound.isEmpty() && step.until() != null ? anyOf(on) : bound;
         if (operations.isEmpty()) {
             throw new Ended(
                     Outcome.BLOCKED,
@@ -319,6 +364,14 @@ final class Performance {
         throw notHeard(step, on, operations, attempts);
     }
 
+    private List<Operation> anyOf(Cast on) {
+        List<Operation> bound =
+                binding.operations().values().stream().flatMap(List::stream).toList();
+        return design.methodsOf(on.type()).stream()
+                .filter(o -> o.visibility() != Visibility.PRIVATE && !bound.contains(o))
+                .toList();
+    }
+
     private static final class Attempts {
         private int made;
         private int returned;
@@ -343,7 +396,12 @@ final class Performance {
         } else {
             attempts.returned++;
             if (o.result() != null) {
-                account.add(LineKind.CALLED, 1, null, "gave back ", Code.of(a.value().shown()));
+                account.add(
+                        LineKind.CALLED,
+                        1,
+                        null,
+                        "gave back ",
+                        Code.of(a.value().shown()));
             }
         }
     }
@@ -382,7 +440,8 @@ final class Performance {
         if (on.object() == null) {
             return;
         }
-        List<Operation> bound = binding.operations().values().stream().flatMap(List::stream).toList();
+        List<Operation> bound =
+                binding.operations().values().stream().flatMap(List::stream).toList();
         for (Operation o : design.methodsOf(on.type())) {
             boolean feeds = !o.isStatic()
                     && o.visibility() != Visibility.PRIVATE
@@ -429,10 +488,21 @@ final class Performance {
                     && stage.count(other.getValue().object(), heard) > 0;
             if (answers) {
                 account.add(
-                        LineKind.EXPECTED, 0, false, Code.of(wanted), " called; but it was ", Code.of(other.getKey()), " that was called");
+                        LineKind.EXPECTED,
+                        0,
+                        false,
+                        Code.of(wanted),
+                        " called; but it was ",
+                        Code.of(other.getKey()),
+                        " that was called");
                 return new Ended(
                         Outcome.FAILED,
-                        Account.say("Expected ", Code.of(wanted), " to be called; ", Code.of(other.getKey()), " was called instead."));
+                        Account.say(
+                                "Expected ",
+                                Code.of(wanted),
+                                " to be called; ",
+                                Code.of(other.getKey()),
+                                " was called instead."));
             }
         }
         if (attempts.returned == 0) {
@@ -447,13 +517,26 @@ final class Performance {
                     Outcome.BLOCKED,
                     Account.say("The code has a way to the call, but none of the values tried took it."));
         }
+        String who = operations.size() == 1
+                ? operations.get(0).name() + "()"
+                : String.join(
+                        ", ",
+                        operations.stream()
+                                .map(o -> o.name() + "()")
+                                .distinct()
+                                .limit(4)
+                                .toList());
         return new Ended(
                 Outcome.FAILED,
                 Account.say(
-                        Code.of(operations.get(0).name() + "()"), " was called " + attempts.made
-                                + (attempts.made == 1 ? " time" : " times") + " and never called ",
-                        heard.isEmpty() ? "it" : Code.of(heard.get(0).name() + "()"), " of ",
-                        code(cast.get(wanted).type(), cast.get(wanted).role()), "."));
+                        Code.of(who),
+                        operations.size() == 1 ? " was" : " were",
+                        " called " + attempts.made + (attempts.made == 1 ? " time" : " times")
+                                + " in all and never called ",
+                        heard.isEmpty() ? "it" : Code.of(heard.get(0).name() + "()"),
+                        " of ",
+                        code(cast.get(wanted).type(), cast.get(wanted).role()),
+                        "."));
     }
 
     private boolean hasPath(Step.Call step) {
@@ -480,15 +563,22 @@ final class Performance {
         int count = count(step.heard());
         boolean holds = step.times().holds(count);
         List<Operation> operations = binding.operations(step.heard().member());
-        String member = operations.isEmpty() ? step.heard().member() : operations.get(0).name();
+        String member =
+                operations.isEmpty() ? step.heard().member() : operations.get(0).name();
         account.add(
-                LineKind.EXPECTED, 0, holds, Code.of(step.heard().variable() + "." + member + "()"), " " + step.times().words(),
+                LineKind.EXPECTED,
+                0,
+                holds,
+                Code.of(step.heard().variable() + "." + member + "()"),
+                " " + step.times().words(),
                 holds ? "" : "; it was called " + times(count));
         if (!holds) {
             throw new Ended(
                     Outcome.FAILED,
                     Account.say(
-                            "Expected ", Code.of(step.heard().variable()), " " + step.times().words() + "; it was called " + times(count) + "."));
+                            "Expected ",
+                            Code.of(step.heard().variable()),
+                            " " + step.times().words() + "; it was called " + times(count) + "."));
         }
     }
 

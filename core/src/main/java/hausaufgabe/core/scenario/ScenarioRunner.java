@@ -57,7 +57,8 @@ public final class ScenarioRunner {
     /** The scenarios that apply: of the form found, with all their conditions met. */
     public List<Scenario> applicable() {
         return pattern.scenarios().stream()
-                .filter(s -> s.forms().isEmpty() || s.forms().contains(match.form().name()))
+                .filter(s ->
+                        s.forms().isEmpty() || s.forms().contains(match.form().name()))
                 .filter(s -> s.when().stream().allMatch(c -> judge.status(c, match.binding()) == Status.MET))
                 .toList();
     }

@@ -51,8 +51,8 @@ final class Stage {
         return (int) heard.stream()
                 .filter(h -> h.object() == object.id())
                 .filter(h -> operations.stream()
-                        .anyMatch(o -> o.name().equals(h.operation())
-                                && o.parameters().size() == h.parameters()))
+                        .anyMatch(o ->
+                                o.name().equals(h.operation()) && o.parameters().size() == h.parameters()))
                 .count();
     }
 
@@ -62,7 +62,8 @@ final class Stage {
 
     static String said(Thrown thrown) {
         String simple = thrown.type().substring(thrown.type().lastIndexOf('.') + 1);
-        String message = thrown.message() == null || thrown.message().isBlank() ? "" : ": " + shortened(thrown.message());
+        String message =
+                thrown.message() == null || thrown.message().isBlank() ? "" : ": " + shortened(thrown.message());
         return simple + message;
     }
 

@@ -156,7 +156,9 @@ final class Desk {
         for (Class<?> type : line) {
             List<Method> named = new ArrayList<>();
             for (Method m : type.getDeclaredMethods()) {
-                if (m.getName().equals(name) && !m.isBridge() && Modifier.isStatic(m.getModifiers()) == (receiver == null)) {
+                if (m.getName().equals(name)
+                        && !m.isBridge()
+                        && Modifier.isStatic(m.getModifiers()) == (receiver == null)) {
                     named.add(m);
                 }
             }

@@ -33,14 +33,12 @@ final class Doubles {
     }
 
     Object of(Class<?> type) throws ReflectiveOperationException {
-        return type.isInterface()
-                ? Proxy.newProxyInstance(loader, new Class<?>[] {type}, this::onCall)
-                : ofClass(type);
+        return type.isInterface() ? Proxy.newProxyInstance(loader, new Class<?>[] {type}, this::onCall) : ofClass(type);
     }
 
     private Object ofClass(Class<?> type) throws ReflectiveOperationException {
-        String name = (type.getPackageName().isEmpty() ? "" : type.getPackageName() + ".") + type.getSimpleName() + "Double"
-                + Integer.toHexString(System.identityHashCode(this));
+        String name = (type.getPackageName().isEmpty() ? "" : type.getPackageName() + ".") + type.getSimpleName()
+                + "Double" + Integer.toHexString(System.identityHashCode(this));
         try (DynamicType.Unloaded<?> made = new ByteBuddy()
                 .subclass(type, ConstructorStrategy.Default.IMITATE_SUPER_CLASS_OPENING)
                 .name(name)

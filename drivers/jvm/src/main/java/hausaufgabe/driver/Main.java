@@ -23,10 +23,9 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] arguments) throws IOException {
-        BufferedReader in =
-                new BufferedReader(new InputStreamReader(new FileInputStream(FileDescriptor.in), StandardCharsets.UTF_8));
-        PrintStream out =
-                new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
+        BufferedReader in = new BufferedReader(
+                new InputStreamReader(new FileInputStream(FileDescriptor.in), StandardCharsets.UTF_8));
+        PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
         JsonObject opening = Json.parse(in.readLine()).asObject();
         String secret = opening.getString("secret", "");
         Printing printing = new Printing(opening.getInt("output", 1 << 20));

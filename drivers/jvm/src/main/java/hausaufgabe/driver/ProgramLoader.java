@@ -130,7 +130,11 @@ final class ProgramLoader extends ClassLoader {
             visitVarInsn(Opcodes.ALOAD, 0);
             visitLdcInsn(operation);
             visitMethodInsn(
-                    Opcodes.INVOKESTATIC, EAR.replace('.', '/'), "heard", "(Ljava/lang/Object;Ljava/lang/String;)V", false);
+                    Opcodes.INVOKESTATIC,
+                    EAR.replace('.', '/'),
+                    "heard",
+                    "(Ljava/lang/Object;Ljava/lang/String;)V",
+                    false);
         }
     }
 }

@@ -112,7 +112,8 @@ final class Values {
             made = new TreeSet<>();
         } else {
             @SuppressWarnings("unchecked")
-            Collection<Object> own = (Collection<Object>) wanted.getConstructor().newInstance();
+            Collection<Object> own =
+                    (Collection<Object>) wanted.getConstructor().newInstance();
             made = own;
         }
         made.addAll(list);

@@ -33,14 +33,16 @@ public class Accounts {
         if (accounts.findByLogin(login).isPresent()) {
             throw Problem.conflict("There is already somebody with the sign-in " + login + ".");
         }
-        return accounts.save(new Account(login, name, passwords.encode(password), role)).asStaff();
+        return accounts.save(new Account(login, name, passwords.encode(password), role))
+                .asStaff();
     }
 
     /** Whoever has this sign-in and password. An unknown sign-in takes as long to refuse as a wrong password. */
     @Transactional(readOnly = true)
     public Optional<Staff> authenticate(String login, String password) {
         Optional<Account> found = accounts.findByLogin(login.strip());
-        boolean right = passwords.matches(password, found.map(a -> a.passwordHash).orElse(nobodysHash));
+        boolean right =
+                passwords.matches(password, found.map(a -> a.passwordHash).orElse(nobodysHash));
         return right ? found.map(Account::asStaff) : Optional.empty();
     }
 

@@ -37,6 +37,8 @@ class FirstAccount implements Greeting {
 
     @Override
     public List<String> lines() {
-        return password == null ? List.of() : List.of("  sign in as  lead  password  " + password + "  (told this once)");
+        return password == null
+                ? List.of()
+                : List.of("  sign in as  lead  password  " + password + "  (told this once)");
     }
 }

@@ -46,13 +46,15 @@ class Security {
                         .permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(plain))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(
-                        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'")))
+                .headers(
+                        headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(
+                                        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'")))
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, why) -> refuse(
-                                mapper, request, response, HttpStatus.UNAUTHORIZED, "Sign in first."))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, why) ->
+                                refuse(mapper, request, response, HttpStatus.UNAUTHORIZED, "Sign in first."))
                         .accessDeniedHandler((request, response, why) -> refuse(
                                 mapper,
                                 request,
@@ -63,7 +65,11 @@ class Security {
     }
 
     private static void refuse(
-            ObjectMapper mapper, HttpServletRequest request, HttpServletResponse response, HttpStatus status, String why)
+            ObjectMapper mapper,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            HttpStatus status,
+            String why)
             throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

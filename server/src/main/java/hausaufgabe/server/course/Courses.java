@@ -45,7 +45,8 @@ public class Courses {
         java.util.Set<String> numbers = new java.util.HashSet<>();
         for (Student s : roster) {
             if (!numbers.add(s.number())) {
-                throw Problem.badRequest("The number " + s.number() + " stands twice in the roster. Nothing was stored.");
+                throw Problem.badRequest(
+                        "The number " + s.number() + " stands twice in the roster. Nothing was stored.");
             }
             enrol(made.id(), s.number(), s.name(), s.group());
         }

@@ -35,7 +35,8 @@ public class FirstCourse {
      * @throws RosterException where the file is no roster; nothing is stored then
      */
     public Courses.Heading create(String title, Path roster) throws RosterException, IOException {
-        CSVFormat format = CSVFormat.RFC4180.builder()
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreHeaderCase(true)

@@ -99,7 +99,8 @@ class DemoData implements Greeting {
         Staff tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Staff.Role.TUTOR);
         Courses.Heading course = courses.create("Software Design II");
         List<Student> students = enrol(course);
-        Instant due = ZonedDateTime.now(clock).minusDays(1).with(LocalTime.of(20, 0)).toInstant();
+        Instant due =
+                ZonedDateTime.now(clock).minusDays(1).with(LocalTime.of(20, 0)).toInstant();
         Exercises.Setting exercise = exercises.create(
                 course.id(),
                 1,
@@ -110,7 +111,11 @@ class DemoData implements Greeting {
         List<HandedIn> taken = new ArrayList<>();
         for (Piece p : PIECES) {
             taken.add(submissions.handIn(
-                    exercise.id(), students.get(p.student()).id(), files(p.folder()), tutor.id(), due.minus(p.early())));
+                    exercise.id(),
+                    students.get(p.student()).id(),
+                    files(p.folder()),
+                    tutor.id(),
+                    due.minus(p.early())));
         }
         Thread marking = new Thread(() -> mark(taken, tutor), "demo-marking");
         marking.setDaemon(true);
@@ -119,8 +124,11 @@ class DemoData implements Greeting {
 
     private List<Student> enrol(Courses.Heading course) {
         List<Student> students = new ArrayList<>();
-        CSVFormat format =
-                CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
         try (Reader in = new InputStreamReader(open("demo/students.csv"), StandardCharsets.UTF_8)) {
             for (CSVRecord r : format.parse(in)) {
                 students.add(courses.enrol(course.id(), r.get("number"), r.get("name"), r.get("group")));

@@ -42,7 +42,8 @@ public record PatternView(
                         r.sort() == Pattern.TypeSort.ABSTRACTION,
                         r.isMany(),
                         p.members().stream()
-                                .filter(m -> !m.isField() && m.listed() && m.owner().equals(r.name()))
+                                .filter(m ->
+                                        !m.isField() && m.listed() && m.owner().equals(r.name()))
                                 .map(Pattern.Member::name)
                                 .toList()))
                 .toList();

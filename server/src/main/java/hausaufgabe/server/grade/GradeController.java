@@ -20,7 +20,17 @@ import org.springframework.web.bind.annotation.RestController;
 class GradeController {
 
     private static final String[] COLUMNS = {
-        "number", "name", "group", "attempt", "handed in", "late", "verdict", "points", "possible", "settled", "marked by",
+        "number",
+        "name",
+        "group",
+        "attempt",
+        "handed in",
+        "late",
+        "verdict",
+        "points",
+        "possible",
+        "settled",
+        "marked by",
         "feedback"
     };
 

@@ -53,7 +53,14 @@ class Grades {
      * @param points null before there is a report
      * @param markedBy name of who settled it, or of who last changed it; null when nobody has
      */
-    record Row(Student student, LastAttempt handedIn, Double points, Double possible, String markedBy, boolean settled, String feedback) {}
+    record Row(
+            Student student,
+            LastAttempt handedIn,
+            Double points,
+            Double possible,
+            String markedBy,
+            boolean settled,
+            String feedback) {}
 
     /** @param verdict null before there is a report */
     record LastAttempt(
@@ -106,7 +113,8 @@ class Grades {
                 report == null ? null : report.form(),
                 report == null ? 0 : toSettle(report, review),
                 report == null ? List.of() : marks(report));
-        String lastBy = review.history().isEmpty() ? null : review.history().get(0).by();
+        String lastBy =
+                review.history().isEmpty() ? null : review.history().get(0).by();
         return new Row(
                 student,
                 attempt,

@@ -43,7 +43,15 @@ class GradeChange {
 
     protected GradeChange() {}
 
-    GradeChange(Long submissionId, What what, String item, String before, String after, String reason, Long by, Instant at) {
+    GradeChange(
+            Long submissionId,
+            What what,
+            String item,
+            String before,
+            String after,
+            String reason,
+            Long by,
+            Instant at) {
         this.submissionId = submissionId;
         this.what = what;
         this.item = item;

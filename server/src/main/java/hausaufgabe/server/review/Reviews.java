@@ -83,7 +83,13 @@ public class Reviews {
                         .toList(),
                 changes.findBySubmissionIdOrderByIdDesc(submission.id()).stream()
                         .map(c -> new ReviewView.Change(
-                                c.what.name(), c.item, c.before, c.after, c.reason, names.get(c.changedBy), c.changedAt))
+                                c.what.name(),
+                                c.item,
+                                c.before,
+                                c.after,
+                                c.reason,
+                                names.get(c.changedBy),
+                                c.changedAt))
                         .toList());
     }
 
@@ -91,9 +97,8 @@ public class Reviews {
         Map<String, PointDecision> byItem =
                 decided.stream().collect(Collectors.toMap(d -> d.key.item(), Function.identity()));
         return Marking.quarter(items.values().stream()
-                .mapToDouble(i -> byItem.containsKey(i.key())
-                        ? byItem.get(i.key()).points.doubleValue()
-                        : i.proposed())
+                .mapToDouble(i ->
+                        byItem.containsKey(i.key()) ? byItem.get(i.key()).points.doubleValue() : i.proposed())
                 .sum());
     }
 
@@ -128,7 +133,14 @@ public class Reviews {
                 .orElseThrow(() -> Problem.notFound("Nobody has changed these points."));
         touch(submission, version);
         decisions.delete(d);
-        log(submission, GradeChange.What.POINTS, key, plain(d.points.doubleValue()), plain(item.proposed()), "Back to what was proposed.", by);
+        log(
+                submission,
+                GradeChange.What.POINTS,
+                key,
+                plain(d.points.doubleValue()),
+                plain(item.proposed()),
+                "Back to what was proposed.",
+                by);
     }
 
     private Items.Item item(long submission, String key) {
@@ -182,8 +194,7 @@ public class Reviews {
 
     private void log(
             long submission, GradeChange.What what, String item, String before, String after, String reason, Staff by) {
-        changes.save(
-                new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
+        changes.save(new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
     }
 
     private static String plain(double points) {

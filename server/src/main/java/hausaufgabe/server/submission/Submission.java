@@ -56,7 +56,8 @@ class Submission {
 
     protected Submission() {}
 
-    Submission(Long exerciseId, Long studentId, int attempt, Instant uploadedAt, Long uploadedBy, PackedSources packed) {
+    Submission(
+            Long exerciseId, Long studentId, int attempt, Instant uploadedAt, Long uploadedBy, PackedSources packed) {
         this.exerciseId = exerciseId;
         this.studentId = studentId;
         this.attempt = attempt;

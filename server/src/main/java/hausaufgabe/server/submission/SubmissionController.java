@@ -46,7 +46,8 @@ class SubmissionController {
             String name = f.getOriginalFilename() == null ? "" : f.getOriginalFilename();
             if (!name.isBlank() && byName.put(name, f.getBytes()) != null) {
                 throw Problem.badRequest(
-                        name + " was chosen twice. Files of the same name need a zip with their folders. Nothing was stored.");
+                        name
+                                + " was chosen twice. Files of the same name need a zip with their folders. Nothing was stored.");
             }
         }
         HandedIn taken = submissions.handIn(exercise, student, byName, staff.id());

@@ -77,8 +77,7 @@ public class Submissions {
             int attempts = submissions
                     .findByExerciseIdAndStudentIdOrderByAttemptAsc(setting.id(), who.id())
                     .size();
-            Submission s = new Submission(
-                    setting.id(), who.id(), attempts + 1, at, by, PackedSources.of(upload));
+            Submission s = new Submission(setting.id(), who.id(), attempts + 1, at, by, PackedSources.of(upload));
             return submissions.save(s).id;
         });
         desk.check(id);

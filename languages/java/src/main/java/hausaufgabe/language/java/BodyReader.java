@@ -237,11 +237,10 @@ final class BodyReader extends PathWalker<Value> {
     @Override
     public Value visitUnary(UnaryTree tree, Void p) {
         super.visitUnary(tree, p);
-        boolean changes =
-                switch (tree.getKind()) {
-                    case PREFIX_INCREMENT, PREFIX_DECREMENT, POSTFIX_INCREMENT, POSTFIX_DECREMENT -> true;
-                    default -> false;
-                };
+        boolean changes = switch (tree.getKind()) {
+            case PREFIX_INCREMENT, PREFIX_DECREMENT, POSTFIX_INCREMENT, POSTFIX_DECREMENT -> true;
+            default -> false;
+        };
         if (changes) {
             store(tree.getExpression(), COMPUTED);
         }
@@ -262,7 +261,9 @@ final class BodyReader extends PathWalker<Value> {
                 && elementOf(binding.getVariable()) instanceof VariableElement v) {
             assign(v, inner);
         }
-        Tree asked = tree.getType() != null ? tree.getType() : ((BindingPatternTree) tree.getPattern()).getVariable().getType();
+        Tree asked = tree.getType() != null
+                ? tree.getType()
+                : ((BindingPatternTree) tree.getPattern()).getVariable().getType();
         String type = mentions.ref(typeOf(asked)).type();
         facts.add(new Fact.Branch(Fact.Question.TYPE, inner, type, List.of(), here()));
         return COMPUTED;
@@ -552,7 +553,12 @@ final class BodyReader extends PathWalker<Value> {
         Span span = into.span(at);
         String type = "lambda:" + span.file() + ":" + span.from();
         return new Function(
-                type, type + "#" + of.getSimpleName(), of, target, of.getParameters().size(), span);
+                type,
+                type + "#" + of.getSimpleName(),
+                of,
+                target,
+                of.getParameters().size(),
+                span);
     }
 
     private Value addFunction(Function f, List<Fact> body) {
@@ -612,8 +618,8 @@ final class BodyReader extends PathWalker<Value> {
 
     @Override
     public Value visitIf(IfTree tree, Void p) {
-        boolean continues = getCurrentPath().getParentPath().getLeaf() instanceof IfTree outer
-                && outer.getElseStatement() == tree;
+        boolean continues =
+                getCurrentPath().getParentPath().getLeaf() instanceof IfTree outer && outer.getElseStatement() == tree;
         if (!continues) {
             branches.ofIf(getCurrentPath(), tree, this::peek).ifPresent(facts::add);
         }
@@ -622,13 +628,15 @@ final class BodyReader extends PathWalker<Value> {
 
     @Override
     public Value visitSwitch(SwitchTree tree, Void p) {
-        branches.ofSwitch(getCurrentPath(), tree.getExpression(), tree.getCases(), this::peek).ifPresent(facts::add);
+        branches.ofSwitch(getCurrentPath(), tree.getExpression(), tree.getCases(), this::peek)
+                .ifPresent(facts::add);
         return super.visitSwitch(tree, p);
     }
 
     @Override
     public Value visitSwitchExpression(SwitchExpressionTree tree, Void p) {
-        branches.ofSwitch(getCurrentPath(), tree.getExpression(), tree.getCases(), this::peek).ifPresent(facts::add);
+        branches.ofSwitch(getCurrentPath(), tree.getExpression(), tree.getCases(), this::peek)
+                .ifPresent(facts::add);
         value(getCurrentPath(), tree.getExpression());
         List<Value> results = new ArrayList<>();
         for (CaseTree c : tree.getCases()) {

@@ -54,7 +54,8 @@ final class Branches {
     }
 
     Optional<Fact> ofConditional(TreePath at, ConditionalExpressionTree tree, Function<TreePath, Value> valueOf) {
-        if (at.getParentPath().getLeaf() instanceof ConditionalExpressionTree outer && outer.getFalseExpression() == tree) {
+        if (at.getParentPath().getLeaf() instanceof ConditionalExpressionTree outer
+                && outer.getFalseExpression() == tree) {
             return Optional.empty();
         }
         boolean leaves = isReturned(at);
@@ -95,7 +96,8 @@ final class Branches {
             up = up.getParentPath();
         }
         return up.getLeaf() instanceof ReturnTree
-                || (up.getLeaf() instanceof LambdaExpressionTree l && l.getBodyKind() == LambdaExpressionTree.BodyKind.EXPRESSION);
+                || (up.getLeaf() instanceof LambdaExpressionTree l
+                        && l.getBodyKind() == LambdaExpressionTree.BodyKind.EXPRESSION);
     }
 
     private Optional<Fact> fact(Asked asked, List<Arm> arms, Span span, Function<TreePath, Value> valueOf) {
@@ -315,7 +317,8 @@ final class Branches {
     /** The id of an own type; null for any other. */
     private String typeOf(TreePath at) {
         TypeMirror type = into.trees.getTypeMirror(at);
-        boolean own = type instanceof DeclaredType d && d.asElement() instanceof TypeElement t && into.mentions.isOwn(t);
+        boolean own =
+                type instanceof DeclaredType d && d.asElement() instanceof TypeElement t && into.mentions.isOwn(t);
         return own ? into.mentions.ref(type).type() : null;
     }
 }

@@ -41,12 +41,12 @@ public final class JavaReader implements LanguageReader {
             "--limit-modules",
             "java.se");
 
-    private static final Pattern TEST_LIBRARY =
-            Pattern.compile("^\\s*import\\s+(static\\s+)?(org\\.junit|junit\\.|org\\.mockito|org\\.assertj|org\\.hamcrest)", Pattern.MULTILINE);
+    private static final Pattern TEST_LIBRARY = Pattern.compile(
+            "^\\s*import\\s+(static\\s+)?(org\\.junit|junit\\.|org\\.mockito|org\\.assertj|org\\.hamcrest)",
+            Pattern.MULTILINE);
 
     private final JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
-    private final JavaFileManager platform =
-            compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8);
+    private final JavaFileManager platform = compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8);
 
     @Override
     public boolean reads(String path) {
@@ -77,8 +77,7 @@ public final class JavaReader implements LanguageReader {
     private Reading read(List<MemoryFiles.Source> sources, List<CheckReport.Diagnostic> remarks) {
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
         MemoryFiles files = new MemoryFiles(platform);
-        JavacTask task =
-                (JavacTask) compiler.getTask(Writer.nullWriter(), files, collector, OPTIONS, null, sources);
+        JavacTask task = (JavacTask) compiler.getTask(Writer.nullWriter(), files, collector, OPTIONS, null, sources);
         try {
             List<CompilationUnitTree> units = new ArrayList<>();
             task.parse().forEach(units::add);
@@ -104,7 +103,9 @@ public final class JavaReader implements LanguageReader {
                 .map(d -> new CheckReport.Diagnostic(
                         d.getSource() instanceof MemoryFiles.Source s
                                 ? s.path()
-                                : d.getSource() == null ? "" : d.getSource().getName().replaceFirst("^/", ""),
+                                : d.getSource() == null
+                                        ? ""
+                                        : d.getSource().getName().replaceFirst("^/", ""),
                         (int) Math.max(0, d.getLineNumber()),
                         d.getMessage(Locale.ENGLISH)))
                 .distinct()

@@ -18,8 +18,20 @@ import javax.lang.model.type.TypeMirror;
 final class LibraryCalls {
 
     private static final Set<String> PUTTING = Set.of(
-            "add", "addFirst", "addLast", "addElement", "put", "putIfAbsent", "push", "offer", "offerFirst", "offerLast",
-            "set", "replace", "addAll", "putAll");
+            "add",
+            "addFirst",
+            "addLast",
+            "addElement",
+            "put",
+            "putIfAbsent",
+            "push",
+            "offer",
+            "offerFirst",
+            "offerLast",
+            "set",
+            "replace",
+            "addAll",
+            "putAll");
     private static final Set<String> NEXT = Set.of("next", "nextElement", "previous");
     private static final Set<String> OTHERWISE = Set.of("getOrDefault", "orElse", "requireNonNullElse");
 
@@ -50,8 +62,7 @@ final class LibraryCalls {
     }
 
     /** Things put into containers, and functions given to the library to call. */
-    List<Fact> facts(
-            ExecutableElement method, Value receiver, TypeMirror type, List<Value> arguments, Span span) {
+    List<Fact> facts(ExecutableElement method, Value receiver, TypeMirror type, List<Value> arguments, Span span) {
         List<Fact> found = new ArrayList<>();
         boolean puts = type != null
                 && (mentions.isContainer(type) || mentions.isHolder(type))
@@ -88,7 +99,9 @@ final class LibraryCalls {
             TypeMirror receiverType,
             List<Value> arguments,
             Value.Choice choice) {
-        if (resultType == null || resultType.getKind() == TypeKind.VOID || resultType.getKind().isPrimitive()
+        if (resultType == null
+                || resultType.getKind() == TypeKind.VOID
+                || resultType.getKind().isPrimitive()
                 || resultType.toString().equals("java.lang.String")) {
             return new Value.Computed();
         }

@@ -80,7 +80,8 @@ final class Mentions {
     String nameOf(TypeElement type) {
         Element outer = type.getEnclosingElement();
         String simple = type.getSimpleName().toString();
-        boolean nested = type.getNestingKind() == NestingKind.MEMBER && outer instanceof TypeElement o
+        boolean nested = type.getNestingKind() == NestingKind.MEMBER
+                && outer instanceof TypeElement o
                 && !o.getSimpleName().isEmpty();
         return nested ? nameOf((TypeElement) outer) + "." + simple : simple;
     }
@@ -101,7 +102,8 @@ final class Mentions {
             return ref(variable.getUpperBound(), depth + 1);
         }
         if (type instanceof WildcardType wildcard) {
-            TypeMirror bound = wildcard.getExtendsBound() != null ? wildcard.getExtendsBound() : wildcard.getSuperBound();
+            TypeMirror bound =
+                    wildcard.getExtendsBound() != null ? wildcard.getExtendsBound() : wildcard.getSuperBound();
             return bound == null ? TypeRef.of("java.lang.Object", "?") : ref(bound, depth + 1);
         }
         if (type.getKind() == TypeKind.ERROR) {
@@ -158,7 +160,8 @@ final class Mentions {
         List<Operation.Parameter> concrete = new ArrayList<>();
         for (int i = 0; i < seen.getParameterTypes().size(); i++) {
             concrete.add(new Operation.Parameter(
-                    function.getParameters().get(i).getSimpleName().toString(), ref(seen.getParameterTypes().get(i), 1)));
+                    function.getParameters().get(i).getSimpleName().toString(),
+                    ref(seen.getParameterTypes().get(i), 1)));
         }
         String operation = id + "#" + function.getSimpleName();
         libraryOperations.put(
@@ -321,7 +324,8 @@ final class Mentions {
         List<TypeRef> all = new ArrayList<>();
         for (TypeMirror up : types.directSupertypes(type.asType())) {
             String name = types.erasure(up).toString();
-            boolean implied = name.equals("java.lang.Object") || name.equals("java.lang.Record") || name.equals("java.lang.Enum");
+            boolean implied =
+                    name.equals("java.lang.Object") || name.equals("java.lang.Record") || name.equals("java.lang.Enum");
             if (!implied) {
                 all.add(ref(up));
             }

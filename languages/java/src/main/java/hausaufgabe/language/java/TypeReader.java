@@ -62,7 +62,9 @@ final class TypeReader {
             return;
         }
         boolean anonymous = element.getNestingKind() == NestingKind.ANONYMOUS;
-        read(anonymous ? "lambda" : into.mentions.nameOf(element), anonymous ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED);
+        read(
+                anonymous ? "lambda" : into.mentions.nameOf(element),
+                anonymous ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED);
     }
 
     private void read(String name, Type.Origin origin) {
@@ -117,7 +119,8 @@ final class TypeReader {
         return switch (element.getKind()) {
             case ENUM -> Type.Kind.ENUM;
             case RECORD -> Type.Kind.RECORD;
-            case INTERFACE -> into.mentions.functionOf(element).isPresent() ? Type.Kind.FUNCTION_TYPE : Type.Kind.INTERFACE;
+            case INTERFACE ->
+                into.mentions.functionOf(element).isPresent() ? Type.Kind.FUNCTION_TYPE : Type.Kind.INTERFACE;
             default -> element.getModifiers().contains(Modifier.ABSTRACT) ? Type.Kind.ABSTRACT_CLASS : Type.Kind.CLASS;
         };
     }
@@ -133,7 +136,9 @@ final class TypeReader {
                     into.mentions.idOf(element),
                     "initialiser",
                     Operation.Role.INITIALISER,
-                    isStatic ? Set.of(Operation.Trait.STATIC, Operation.Trait.IMPLICIT) : Set.of(Operation.Trait.IMPLICIT),
+                    isStatic
+                            ? Set.of(Operation.Trait.STATIC, Operation.Trait.IMPLICIT)
+                            : Set.of(Operation.Trait.IMPLICIT),
                     Visibility.PRIVATE,
                     List.of(),
                     null,
@@ -203,7 +208,9 @@ final class TypeReader {
         into.add(new Operation(
                 id,
                 into.mentions.idOf(element),
-                constructor ? element.getSimpleName().toString() : m.getSimpleName().toString(),
+                constructor
+                        ? element.getSimpleName().toString()
+                        : m.getSimpleName().toString(),
                 role(m),
                 traits(m, method),
                 Mentions.visibility(m.getModifiers()),
@@ -224,7 +231,8 @@ final class TypeReader {
                 && m.getModifiers().contains(Modifier.STATIC)
                 && m.getReturnType().getKind() == TypeKind.VOID
                 && m.getParameters().size() <= 1
-                && m.getParameters().stream().allMatch(p -> p.asType().toString().startsWith("java.lang.String"));
+                && m.getParameters().stream()
+                        .allMatch(p -> p.asType().toString().startsWith("java.lang.String"));
         return main ? Operation.Role.ENTRY : Operation.Role.METHOD;
     }
 
@@ -255,7 +263,8 @@ final class TypeReader {
                 .anyMatch(f -> f instanceof Fact.Call c && c.name().equals("this"));
         for (int i = 0; canonical && !chained && i < components.size(); i++) {
             String field = into.mentions.idOf(element) + "#" + components.get(i).getSimpleName();
-            boolean set = facts.stream().anyMatch(f -> f instanceof Fact.Write w && w.field().equals(field));
+            boolean set = facts.stream()
+                    .anyMatch(f -> f instanceof Fact.Write w && w.field().equals(field));
             if (!set) {
                 implied.add(new Fact.Write(field, new Value.Self(), new Value.OfParameter(id, i), into.span(at)));
             }
@@ -280,7 +289,9 @@ final class TypeReader {
                                 Visibility.PUBLIC,
                                 List.of(),
                                 into.mentions.ref(c.asType()),
-                                c.getAccessor() == null ? List.of() : into.mentions.overridden(c.getAccessor(), element),
+                                c.getAccessor() == null
+                                        ? List.of()
+                                        : into.mentions.overridden(c.getAccessor(), element),
                                 List.of(new Fact.Return(
                                         new Value.OfField(owner + "#" + name, new Value.Self()), into.span(path))),
                                 into.span(path)));

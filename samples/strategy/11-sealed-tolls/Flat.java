@@ -1,0 +1,5 @@
+public record Flat(double euros) implements Toll {
+    public double take(double m) {
+        return euros;
+    }
+}

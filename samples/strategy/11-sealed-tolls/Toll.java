@@ -1,0 +1,3 @@
+public sealed interface Toll permits Flat, Metre {
+    double take(double m);
+}

@@ -1,0 +1,3 @@
+interface Log {
+    void say(String s);
+}

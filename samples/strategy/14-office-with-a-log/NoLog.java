@@ -1,0 +1,3 @@
+class NoLog implements Log {
+    public void say(String s) {}
+}

@@ -1,0 +1,5 @@
+public class ByLength implements Ranking<Ship> {
+    public double rank(Ship s) {
+        return s.l;
+    }
+}

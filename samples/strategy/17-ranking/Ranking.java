@@ -1,0 +1,3 @@
+public interface Ranking<T> {
+    double rank(T t);
+}

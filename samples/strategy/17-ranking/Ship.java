@@ -1,0 +1,7 @@
+public class Ship {
+    int l;
+
+    Ship(int l) {
+        this.l = l;
+    }
+}

@@ -1,0 +1,5 @@
+class Office {
+    double bill(double m, Fee fee) {
+        return m * 2.5;
+    }
+}

@@ -1,0 +1,5 @@
+enum Kind {
+    YACHT,
+    CARGO,
+    FERRY
+}

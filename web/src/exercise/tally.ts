@@ -1,0 +1,52 @@
+import type { Api } from '../api/client';
+
+/** Where an exercise stands, counted from its rows. */
+export function tally(rows: Api<'Row'>[]) {
+  const attempts = rows.filter((r) => r.handedIn);
+  return {
+    students: rows.length,
+    handedIn: attempts.length,
+    running: attempts.filter((r) => isRunning(r.handedIn!)).length,
+    failed: attempts.filter((r) => r.handedIn!.state === 'FAILED').length,
+    settled: attempts.filter((r) => r.settled).length,
+    /** Submissions that wait for a person, what is unclear first. */
+    open: attempts
+      .filter((r) => !r.settled && !isRunning(r.handedIn!))
+      .sort((a, b) => b.handedIn!.toSettle - a.handedIn!.toSettle)
+      .map((r) => r.handedIn!.submissionId),
+  };
+}
+
+export function isRunning(attempt: Api<'LastAttempt'>): boolean {
+  return attempt.state === 'QUEUED' || attempt.state === 'RUNNING';
+}
+
+/** What is to be said of a row in a few words. */
+export function stateOf(row: Api<'Row'>): { text: string; ink: string } {
+  const a = row.handedIn;
+  if (!a) {
+    return { text: 'nothing handed in', ink: 'text-soft' };
+  }
+  if (isRunning(a)) {
+    return { text: a.progress ?? 'Waiting for its turn', ink: 'text-soft italic' };
+  }
+  if (a.state === 'FAILED') {
+    return { text: 'could not be checked', ink: 'text-madder' };
+  }
+  if (row.settled) {
+    return { text: `settled by ${row.markedBy}`, ink: 'text-ink' };
+  }
+  if (!a.compiled) {
+    return { text: 'does not compile', ink: 'text-madder' };
+  }
+  if (a.toSettle > 0) {
+    return { text: `${a.toSettle} to settle`, ink: 'text-slate' };
+  }
+  return a.verdict === 'ACCEPTED'
+    ? { text: 'all holds', ink: 'text-verdigris' }
+    : { text: `${missing(a)} missing`, ink: 'text-madder' };
+}
+
+function missing(a: Api<'LastAttempt'>): number {
+  return a.marks.filter((m) => m.stroke === 'MISSING' || m.stroke === 'PARTLY').length;
+}

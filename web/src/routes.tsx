@@ -1,0 +1,23 @@
+import { createBrowserRouter } from 'react-router';
+import { ExercisePage } from './exercise/ExercisePage';
+import { GradeSheetPage } from './grades/GradeSheetPage';
+import { SignedIn } from './sign-in/SignedIn';
+import { SignInPage } from './sign-in/SignInPage';
+import { NotFound, WentWrong } from './sheet/Notice';
+import { SubmissionPage } from './submission/SubmissionPage';
+import { TodayPage } from './today/TodayPage';
+
+export const router = createBrowserRouter([
+  { path: '/sign-in', element: <SignInPage />, errorElement: <WentWrong /> },
+  {
+    element: <SignedIn />,
+    errorElement: <WentWrong />,
+    children: [
+      { path: '/', element: <TodayPage /> },
+      { path: '/exercises/:exercise', element: <ExercisePage /> },
+      { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
+      { path: '/submissions/:submission', element: <SubmissionPage /> },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);

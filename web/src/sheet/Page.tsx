@@ -1,0 +1,81 @@
+import { useEffect, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useSession, useSignOut } from '../api/session';
+
+/** A step on the way from the course to where one is; the last has no address. */
+export type Crumb = { text: string; to?: string };
+
+/**
+ * A page: running head on top, left margin for whose it is and what is on it, the sheet in the middle, right margin for
+ * the person's voice. A page without a right margin gives its sheet the room.
+ */
+export function Page(props: {
+  title: string;
+  crumbs: Crumb[];
+  next?: ReactNode;
+  left?: ReactNode;
+  right?: ReactNode;
+  children: ReactNode;
+}) {
+  useEffect(() => {
+    document.title = `${props.title} · Hausaufgabe`;
+  }, [props.title]);
+  const columns = props.right
+    ? 'grid-cols-[212px_minmax(0,1fr)_286px]'
+    : props.left
+      ? 'grid-cols-[212px_minmax(0,1fr)]'
+      : 'grid-cols-1';
+  return (
+    <div className="flex min-h-screen flex-col">
+      <a href="#sheet" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
+        Go to the sheet
+      </a>
+      <RunningHead crumbs={props.crumbs} next={props.next} />
+      <div className={`mx-auto grid w-full max-w-[1500px] flex-1 ${columns}`}>
+        {props.left && <aside className="px-5 py-6 pl-8 text-[14px]">{props.left}</aside>}
+        <main id="sheet" className="border-x border-rule bg-sheet px-[34px] py-6">
+          {props.children}
+        </main>
+        {props.right && <aside className="px-6 py-6 text-[14px]">{props.right}</aside>}
+      </div>
+    </div>
+  );
+}
+
+function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
+  const session = useSession();
+  const signOut = useSignOut();
+  const staff = session.data?.staff;
+  return (
+    <header className="sticky top-0 z-10 flex items-center gap-6 border-b border-rule bg-paper px-8 py-3 whitespace-nowrap">
+      <Link to="/" className="font-read text-[19px] font-bold italic">
+        Hausaufgabe
+      </Link>
+      <nav aria-label="Where you are" className="flex min-w-0 flex-1 items-center gap-2 text-soft">
+        {crumbs.map((c, i) => (
+          <span key={i} className={`flex gap-2 ${i === crumbs.length - 1 ? 'min-w-0' : 'shrink-0'}`}>
+            {i > 0 && <span aria-hidden>/</span>}
+            {c.to ? (
+              <Link to={c.to} className="hover:text-ink hover:underline">
+                {c.text}
+              </Link>
+            ) : (
+              <span className="truncate font-semibold text-ink">{c.text}</span>
+            )}
+          </span>
+        ))}
+      </nav>
+      <div className="flex items-center gap-5 text-soft">
+        {next}
+        {staff && (
+          <span className="flex items-center gap-3">
+            <span title={staff.role === 'LEAD' ? 'Course lead' : 'Tutor'}>{staff.name}</span>
+            <button type="button" className="quiet text-[14px]" onClick={() => signOut.mutate()}>
+              Sign out
+            </button>
+          </span>
+        )}
+      </div>
+    </header>
+  );
+}

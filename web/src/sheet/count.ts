@@ -1,0 +1,29 @@
+const words = [
+  'No',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+];
+
+/** Small numbers in words, as at the start of a sentence. */
+export function inWords(n: number): string {
+  return words[n] ?? String(n);
+}
+
+export function lower(text: string): string {
+  return text[0]!.toLowerCase() + text.slice(1);
+}
+
+/** Points without needless decimals: 2, 2.5, 2.25. */
+export function points(n: number): string {
+  return String(n);
+}

@@ -1,0 +1,152 @@
+import type { ReactNode } from 'react';
+import type { Api } from '../api/client';
+import { Words } from '../sheet/Words';
+import { Stroke } from '../verdict/Stroke';
+import { inks, scenarioWords, words, type Verdict } from '../verdict/verdict';
+import type { Claim } from './claims';
+import { Excerpts } from './Excerpt';
+import { PointsBox } from './PointsBox';
+
+type Submission = Api<'SubmissionView'>;
+
+function Row(props: { id: string; verdict: Verdict; word: string; points?: ReactNode; children: ReactNode }) {
+  return (
+    <li
+      id={props.id}
+      className="grid scroll-mt-16 grid-cols-[5px_84px_minmax(0,1fr)_70px] gap-x-3 border-b border-rule py-4"
+    >
+      <Stroke verdict={props.verdict} />
+      <span className={`text-[14px] font-semibold ${inks[props.verdict]}`}>{props.word}</span>
+      <div className="min-w-0">{props.children}</div>
+      {props.points}
+    </li>
+  );
+}
+
+/** A requirement: sentence, why, and the lines it rests on. */
+export function RequirementRow({
+  claim,
+  submission,
+}: {
+  claim: Extract<Claim, { kind: 'requirement' }>;
+  submission: Submission;
+}) {
+  const f = claim.finding;
+  const decision = submission.review.decisions.find((d) => d.item === claim.item);
+  return (
+    <Row
+      id={f.id}
+      verdict={claim.verdict}
+      word={words[claim.verdict]}
+      points={
+        claim.verdict !== 'NOT_APPLICABLE' && (
+          <PointsBox
+            submission={submission}
+            item={claim.item}
+            about={plain(f.text)}
+            proposed={f.earned}
+            possible={f.possible}
+          />
+        )
+      }
+    >
+      <p className="reading">
+        <Words sentence={f.text} />
+      </p>
+      <p className="mt-0.5 font-read text-[15px] text-soft">
+        <Words sentence={f.explanation} />
+      </p>
+      <Excerpts
+        evidence={f.evidence}
+        sources={submission.sources}
+        places={submission.report?.places}
+        verdict={claim.verdict}
+        most={claim.verdict === 'MET' ? 1 : 3}
+      />
+      {decision && <Decided decision={decision} />}
+    </Row>
+  );
+}
+
+/** A scenario: how it ended, and step by step what was built, called, heard and expected. */
+export function ScenarioRow({
+  claim,
+  submission,
+}: {
+  claim: Extract<Claim, { kind: 'scenario' }>;
+  submission: Submission;
+}) {
+  const s = claim.scenario;
+  const decision = submission.review.decisions.find((d) => d.item === claim.item);
+  return (
+    <Row
+      id={`run-${s.name}`}
+      verdict={claim.verdict}
+      word={scenarioWords[s.outcome]}
+      points={
+        <PointsBox
+          submission={submission}
+          item={claim.item}
+          about={s.name}
+          proposed={s.earned}
+          possible={s.possible}
+        />
+      }
+    >
+      <p className="reading">{s.name}.</p>
+      {s.outcome !== 'PASSED' && (
+        <p className="mt-0.5 font-read text-[15px] text-soft">
+          <Words sentence={s.explanation} />
+        </p>
+      )}
+      {s.steps.length > 0 && <Account steps={s.steps} open={s.outcome !== 'PASSED'} />}
+      {decision && <Decided decision={decision} />}
+    </Row>
+  );
+}
+
+const verbs: Record<Api<'Line'>['kind'], string> = {
+  BUILT: 'built',
+  CALLED: 'called',
+  HEARD: 'heard',
+  EXPECTED: 'expected',
+  PRINTED: 'printed',
+  STOPPED: 'stopped',
+};
+
+function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }) {
+  return (
+    <details open={open} className="mt-1.5">
+      <summary className="quiet w-fit text-[14px]">
+        {steps.length} {steps.length === 1 ? 'step' : 'steps'}
+      </summary>
+      <ol className="mt-1.5 border-l border-rule pl-3 text-[14px]">
+        {steps.map((line, i) => (
+          <li key={i} className="grid grid-cols-[72px_minmax(0,1fr)] gap-x-3 py-[3px]">
+            <span className="text-soft">{line.depth === 0 ? verbs[line.kind] : ''}</span>
+            <span className={line.depth > 0 ? 'pl-4 text-soft' : ''}>
+              <Words sentence={line.text} />
+              {line.good !== undefined && line.kind === 'EXPECTED' && (
+                <span className={`ml-2 font-semibold ${line.good ? 'text-verdigris' : 'text-madder'}`}>
+                  {line.good ? 'held' : 'did not hold'}
+                </span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}
+
+function Decided({ decision }: { decision: Api<'Decision'> }) {
+  return (
+    <p className="mt-2 border-l-[3px] border-slate pl-3 font-read text-[15px] italic">
+      {decision.reason} <span className="font-ui text-[13px] text-soft not-italic">{decision.by}</span>
+    </p>
+  );
+}
+
+function plain(sentence: Api<'Sentence'>): string {
+  return sentence.pieces.map((p) => p.text).join('');
+}

@@ -1,0 +1,179 @@
+import { useState } from 'react';
+import Markdown from 'react-markdown';
+import type { Api } from '../api/client';
+import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
+import { points } from '../sheet/count';
+import { Moment } from '../sheet/Moment';
+import { Mistake } from '../sheet/Notice';
+
+type Submission = Api<'SubmissionView'>;
+
+/** The person's margin: points, feedback, settling, and what has been changed by whom. */
+export function Margin({ submission, onSettled }: { submission: Submission; onSettled: () => void }) {
+  const { review } = submission;
+  const settle = useSettle(submission);
+  const again = useCheckAgain(submission);
+  const running = submission.state === 'QUEUED' || submission.state === 'RUNNING';
+  return (
+    <>
+      <div className="border-y border-t-2 border-rule border-t-ink py-3">
+        {submission.report ? (
+          <>
+            <span className="font-read text-[29px] font-bold" data-testid="points">
+              {points(review.points)}
+            </span>
+            <span className="ml-2 text-[15px] text-soft">
+              of {points(review.possible)} {review.settledBy ? 'given' : 'proposed'}
+            </span>
+          </>
+        ) : (
+          <span className="text-soft">No points before the check.</span>
+        )}
+        {review.settledBy && (
+          <p className="text-soft">
+            Settled by {review.settledBy}, <Moment at={review.settledAt!} />
+          </p>
+        )}
+      </div>
+      <Feedback key={submission.id} submission={submission} />
+      <div className="mt-5 flex flex-wrap items-center gap-2">
+        {review.settledBy ? (
+          <button type="button" className="act" onClick={() => settle.mutate(false)}>
+            Open it again
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="act act-first"
+            disabled={!submission.report || settle.isPending}
+            onClick={() => settle.mutate(true, { onSuccess: onSettled })}
+          >
+            Settle and go on
+          </button>
+        )}
+        <button
+          type="button"
+          className="act"
+          disabled={running || again.isPending}
+          onClick={() => again.mutate()}
+        >
+          {running ? 'Being checked' : 'Check again'}
+        </button>
+      </div>
+      <Mistake error={settle.error ?? again.error} />
+      <History changes={review.history} />
+    </>
+  );
+}
+
+function Feedback({ submission }: { submission: Submission }) {
+  const save = useFeedback(submission);
+  const stored = submission.review.feedback;
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = draft ?? stored;
+  const writing = draft !== null;
+  return (
+    <section aria-labelledby="feedback-heading" className="mt-5">
+      <h2 id="feedback-heading" className="margin-heading">
+        Feedback
+      </h2>
+      {!writing && stored && (
+        <div className="markdown mt-2 border-l-2 border-slate pl-3 font-read text-[15.5px] leading-[1.5] italic">
+          <Markdown>{stored}</Markdown>
+        </div>
+      )}
+      {!writing && (
+        <button type="button" id="write-feedback" className="act mt-2" onClick={() => setDraft(stored)}>
+          {stored ? 'Write on' : 'Write feedback'} <kbd className="key ml-1">f</kbd>
+        </button>
+      )}
+      {writing && (
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            save.mutate(text, { onSuccess: () => setDraft(null) });
+          }}
+        >
+          <label htmlFor="feedback" className="sr-only">
+            Feedback, in Markdown
+          </label>
+          <textarea
+            id="feedback"
+            // the field was asked for, by click or key
+            // eslint-disable-next-line jsx-a11y/no-autofocus
+            autoFocus
+            rows={9}
+            className="field mt-2 font-read text-[15px] leading-[1.45]"
+            value={text}
+            onChange={(e) => setDraft(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
+                e.preventDefault();
+                save.mutate(text, { onSuccess: () => setDraft(null) });
+              }
+            }}
+          />
+          <p className="mt-1 text-[12.5px] text-soft">Markdown: *slanted*, **strong**, `code`, lists.</p>
+          {text.trim() && text !== stored && (
+            <details className="mt-1">
+              <summary className="quiet w-fit">How it will read</summary>
+              <div className="markdown mt-1 border-l-2 border-slate pl-3 font-read italic">
+                <Markdown>{text}</Markdown>
+              </div>
+            </details>
+          )}
+          <Mistake error={save.error} />
+          <div className="mt-2 flex items-center gap-3">
+            <button type="submit" className="act act-first" disabled={save.isPending || text === stored}>
+              Save feedback
+            </button>
+            <button type="button" className="quiet" onClick={() => leave()}>
+              Leave it
+            </button>
+          </div>
+        </form>
+      )}
+    </section>
+  );
+
+  function leave() {
+    const changed = text !== stored;
+    if (!changed || window.confirm('What you wrote here has not been saved. Leave it all the same?')) {
+      setDraft(null);
+    }
+  }
+}
+
+function History({ changes }: { changes: Api<'Change'>[] }) {
+  if (changes.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-labelledby="history-heading" className="mt-7">
+      <h2 id="history-heading" className="margin-heading">
+        Who changed what
+      </h2>
+      <ol className="mt-2 grid gap-2 text-[13px] text-soft">
+        {changes.slice(0, 12).map((c, i) => (
+          <li key={i}>
+            <span className="text-ink">{said(c)}</span>
+            {c.reason && <span className="block font-read italic">{c.reason}</span>}
+            <span className="block">
+              {c.by}, <Moment at={c.at} />
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function said(c: Api<'Change'>): string {
+  if (c.what === 'POINTS') {
+    return `${c.item?.replace(/^\w+:/, '')}: ${c.before} → ${c.after} points`;
+  }
+  if (c.what === 'FEEDBACK') {
+    return c.before ? 'Feedback rewritten' : 'Feedback written';
+  }
+  return c.after === 'true' ? 'Settled' : 'Opened again';
+}

@@ -1,0 +1,328 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Api } from '../api/client';
+import { useExercise, useProgress, useSheet } from '../api/exercises';
+import { useSubmission } from '../api/marks';
+import { RoleSeals, Seal } from '../seal/Seal';
+import { spoken } from '../seal/roles';
+import { Moment } from '../sheet/Moment';
+import { Notice, Waiting } from '../sheet/Notice';
+import { Page } from '../sheet/Page';
+import { useKeys } from '../sheet/useKeys';
+import { Stroke } from '../verdict/Stroke';
+import { heading, requirementsOf, scenariosOf, summary } from './claims';
+import { RequirementRow, ScenarioRow } from './ClaimRow';
+import { Excerpts, Highlighted } from './Excerpt';
+import { Margin } from './Margin';
+
+type Submission = Api<'SubmissionView'>;
+
+/** A submission as a page of claims and evidence. */
+export function SubmissionPage() {
+  const id = Number(useParams().submission);
+  const submission = useSubmission(id);
+  const exerciseId = submission.data?.exercise.exerciseId;
+  useProgress(exerciseId);
+  const sheet = useSheet(exerciseId);
+  if (!submission.data) {
+    return (
+      <Page title="Submission" crumbs={[{ text: 'Submission' }]}>
+        {submission.isError ? (
+          <Notice
+            title="The submission could not be opened"
+            text={submission.error.message}
+            again={() => void submission.refetch()}
+          />
+        ) : (
+          <Waiting what="Opening the submission" />
+        )}
+      </Page>
+    );
+  }
+  return <Opened key={id} submission={submission.data} rows={sheet.data?.rows ?? []} />;
+}
+
+function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Row'>[] }) {
+  const navigate = useNavigate();
+  const exercise = useExercise(s.exercise.exerciseId);
+  const pile = rows.filter((r) => r.handedIn);
+  const place = pile.findIndex((r) => r.student.id === s.student.id);
+  const next = place >= 0 ? pile[place + 1] : undefined;
+  const before = place > 0 ? pile[place - 1] : undefined;
+  const go = (row?: Api<'Row'>) => row && navigate(`/submissions/${row.handedIn!.submissionId}`);
+  /** The next that nobody has settled, round the pile; else back to the exercise. */
+  const goOn = () => {
+    const open = [...pile.slice(place + 1), ...pile.slice(0, Math.max(0, place))].find((r) => !r.settled);
+    void navigate(
+      open ? `/submissions/${open.handedIn!.submissionId}` : `/exercises/${s.exercise.exerciseId}`,
+    );
+  };
+  useKeys({
+    n: () => void go(next),
+    b: () => void go(before),
+    f: () => document.getElementById('write-feedback')?.click(),
+  });
+  const roles = s.report
+    ? Object.keys(s.report.roles)
+    : (exercise.data?.pattern.roles.map((r) => r.name) ?? []);
+  return (
+    <RoleSeals roles={roles}>
+      <Page
+        title={`${s.student.name}, ${s.exercise.title}`}
+        crumbs={[
+          { text: s.exercise.course, to: '/' },
+          { text: `${s.exercise.number} · ${s.exercise.title}`, to: `/exercises/${s.exercise.exerciseId}` },
+          { text: place >= 0 ? `submission ${place + 1} of ${pile.length}` : s.student.name },
+        ]}
+        next={
+          next && (
+            <Link to={`/submissions/${next.handedIn!.submissionId}`} className="hover:text-ink">
+              Next: <span className="font-semibold text-ink">{next.student.name}</span>{' '}
+              <kbd className="key">n</kbd>
+            </Link>
+          )
+        }
+        left={<Left submission={s} />}
+        right={<Margin submission={s} onSettled={goOn} />}
+      >
+        {s.report ? <Report submission={s} report={s.report} /> : <NoReport submission={s} />}
+        <Sources sources={s.sources} />
+      </Page>
+    </RoleSeals>
+  );
+}
+
+function Left({ submission: s }: { submission: Submission }) {
+  const claims = s.report ? requirementsOf(s.report) : [];
+  const runs = s.report ? scenariosOf(s.report) : [];
+  const count = (...v: string[]) => claims.filter((c) => v.includes(c.verdict));
+  const decided = new Set(s.review.decisions.map((d) => d.item));
+  const open = [...claims, ...runs]
+    .filter((c) => c.verdict === 'UNCLEAR' && !decided.has(c.item))
+    .map((c) => (c.kind === 'scenario' ? `run-${c.scenario.name}` : c.finding.id));
+  const passed = runs.filter((c) => c.verdict === 'MET').length;
+  const lines: [string, string | undefined, string | number][] = [
+    ['To settle', open[0], open.length],
+    ['Missing', count('MISSING', 'PARTLY')[0]?.finding.id, count('MISSING', 'PARTLY').length],
+    ['Met', count('MET')[0]?.finding.id, count('MET').length],
+    ['Behaviour', 'behaviour', `${passed} of ${runs.length}`],
+  ];
+  return (
+    <>
+      <p className="text-[15px] font-semibold break-words">{s.student.name}</p>
+      <p className="text-soft">
+        {s.student.number}, group {s.student.group}
+      </p>
+      <p className="text-soft">
+        Attempt {s.attempt}, <Moment at={s.uploadedAt} />
+        <br />
+        {s.late ? <span className="font-semibold text-ochre">late</span> : 'on time'}
+      </p>
+      {s.attempts.length > 1 && (
+        <p className="mt-1 text-soft">
+          All attempts:{' '}
+          {s.attempts.map((a) => (
+            <Link
+              key={a.id}
+              to={`/submissions/${a.id}`}
+              aria-current={a.id === s.id ? 'page' : undefined}
+              className={a.id === s.id ? 'mr-2 font-semibold text-ink' : 'quiet mr-2'}
+            >
+              {a.attempt}
+            </Link>
+          ))}
+        </p>
+      )}
+      {s.report && (
+        <>
+          <ul className="mt-6">
+            {lines.map(([text, to, n]) => (
+              <li key={text} className="border-b border-dotted border-rule">
+                <a
+                  href={to ? `#${to}` : undefined}
+                  className={`flex justify-between py-1.5 ${to ? 'hover:underline' : 'text-soft'}`}
+                >
+                  <span className={text === 'To settle' && n !== 0 ? 'font-semibold' : ''}>{text}</span>
+                  <span className="text-soft">{n}</span>
+                </a>
+              </li>
+            ))}
+          </ul>
+          <WhoIsWho report={s.report} />
+        </>
+      )}
+      <p className="margin-heading mt-7">Keys</p>
+      <ul className="mt-1.5 grid gap-1 text-soft">
+        <li>
+          <kbd className="key">n</kbd> next in the pile
+        </li>
+        <li>
+          <kbd className="key">b</kbd> the one before
+        </li>
+        <li>
+          <kbd className="key">f</kbd> write feedback
+        </li>
+      </ul>
+    </>
+  );
+}
+
+function WhoIsWho({ report }: { report: Api<'CheckReport'> }) {
+  return (
+    <>
+      <p className="margin-heading mt-7">Who is who</p>
+      <ul className="mt-2 grid gap-2">
+        {Object.entries(report.roles).map(([role, types]) => (
+          <li key={role} className="grid grid-cols-[29px_minmax(0,1fr)] gap-2.5">
+            <Seal role={role} />
+            <span className="break-words">
+              {types.length > 0 ? (
+                types.map((t) => (t === 'lambda' ? 'functions' : t)).join(', ')
+              ) : (
+                <span className="text-soft italic">nobody found</span>
+              )}
+              <span className="sr-only"> is the {spoken(role)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {report.ambiguous && (
+        <p className="mt-2 border-l-[3px] border-slate pl-2 text-slate">
+          As well possible: {report.alternatives.join('; ')}.
+        </p>
+      )}
+    </>
+  );
+}
+
+function Report({ submission, report }: { submission: Submission; report: Api<'CheckReport'> }) {
+  const runs = scenariosOf(report);
+  const running = submission.state === 'QUEUED' || submission.state === 'RUNNING';
+  return (
+    <>
+      <h1 className="text-[27px]">{heading(report)}</h1>
+      <p className="reading text-soft italic">{summary(report)}</p>
+      {running && (
+        <p role="status" className="mt-2 border-l-[3px] border-slate pl-3 text-soft italic">
+          Being checked again: {submission.progress ?? 'waiting for its turn'} …
+        </p>
+      )}
+      <Diagnostics submission={submission} report={report} />
+      <ul aria-label="Claims" className="mt-4 border-t border-rule">
+        {requirementsOf(report).map((c) => (
+          <RequirementRow key={c.item} claim={c} submission={submission} />
+        ))}
+      </ul>
+      <section id="behaviour" aria-labelledby="behaviour-heading" className="mt-8 scroll-mt-16">
+        <h2 id="behaviour-heading" className="border-b border-rule pb-1 text-[21px]">
+          Behaviour
+        </h2>
+        {runs.length === 0 ? (
+          <p className="reading mt-2 text-soft">No scenario applies to this form.</p>
+        ) : (
+          <ul aria-label="Scenarios">
+            {runs.map((c) => (
+              <ScenarioRow key={c.item} claim={c} submission={submission} />
+            ))}
+          </ul>
+        )}
+      </section>
+    </>
+  );
+}
+
+/** What the compiler had to say; first on the page where the program does not compile. */
+function Diagnostics({ submission, report }: { submission: Submission; report: Api<'CheckReport'> }) {
+  if (report.diagnostics.length === 0) {
+    return null;
+  }
+  const broken = !report.compiled;
+  return (
+    <section
+      aria-label="Compiler"
+      className="mt-4 grid grid-cols-[5px_84px_minmax(0,1fr)] gap-x-3 border-t border-rule pt-4"
+    >
+      <Stroke verdict={broken ? 'MISSING' : 'NOT_APPLICABLE'} />
+      <span className={`text-[14px] font-semibold ${broken ? 'text-madder' : 'text-soft'}`}>
+        {broken ? 'broken' : 'note'}
+      </span>
+      <div className="min-w-0">
+        {broken && (
+          <p className="reading">
+            This does not compile, so nothing was run. What could be read is judged below.
+          </p>
+        )}
+        <ul className={broken ? 'mt-2' : ''}>
+          {report.diagnostics.slice(0, 8).map((d, i) => (
+            <li key={i} className="py-1">
+              <span className="font-read text-[15px] text-soft">
+                {d.file && <code className="name">{d.file + (d.line > 0 ? `:${d.line}` : '')}</code>}{' '}
+                {d.message}
+              </span>
+              {d.line > 0 && (
+                <Excerpts
+                  evidence={[{ file: d.file, line: d.line, endLine: d.line, note: '' }]}
+                  sources={submission.sources}
+                  verdict="MISSING"
+                  most={1}
+                />
+              )}
+            </li>
+          ))}
+        </ul>
+        {report.diagnostics.length > 8 && (
+          <p className="text-soft">and {report.diagnostics.length - 8} more messages</p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function NoReport({ submission: s }: { submission: Submission }) {
+  if (s.state === 'FAILED') {
+    return (
+      <Notice
+        title="This could not be checked"
+        text={`${s.failure ?? ''} The sources are safe, below. It can be checked again on the right.`}
+      />
+    );
+  }
+  return (
+    <section aria-live="polite">
+      <h1 className="text-[27px]">Being checked</h1>
+      <p className="reading text-soft italic">{s.progress ?? 'Waiting for its turn'} …</p>
+      <p className="reading mt-2 text-soft">The claims appear here by themselves, in a few seconds.</p>
+    </section>
+  );
+}
+
+function Sources({ sources }: { sources: Api<'SourceFile'>[] }) {
+  return (
+    <section aria-labelledby="sources-heading" className="mt-9">
+      <h2 id="sources-heading" className="border-b border-rule pb-1 text-[21px]">
+        Sources
+      </h2>
+      {sources.map((f) => (
+        <details key={f.path} className="border-b border-dotted border-rule py-1.5">
+          <summary>
+            <code className="font-code text-[13.5px]">{f.path}</code>{' '}
+            <span className="text-[13px] text-soft">{f.text.split('\n').length} lines</span>
+          </summary>
+          <pre
+            tabIndex={0}
+            aria-label={f.path}
+            className="overflow-x-auto py-2 font-code text-[12.8px] leading-[20px]"
+          >
+            <code className="block w-max min-w-full">
+              {f.text.split(/\r?\n/).map((line, i) => (
+                <span key={i} className="block">
+                  <span className="inline-block w-[38px] pr-3 text-right text-soft select-none">{i + 1}</span>
+                  <Highlighted text={line} />
+                </span>
+              ))}
+            </code>
+          </pre>
+        </details>
+      ))}
+    </section>
+  );
+}

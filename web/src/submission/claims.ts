@@ -1,0 +1,54 @@
+import type { Api } from '../api/client';
+import { inWords, lower } from '../sheet/count';
+import { ofFinding, ofScenario, order, type Verdict } from '../verdict/verdict';
+
+type Report = Api<'CheckReport'>;
+
+/** A requirement or scenario with how it stands and the key its points go by. */
+export type Claim =
+  | { kind: 'requirement'; item: string; verdict: Verdict; finding: Api<'Finding'> }
+  | { kind: 'scenario'; item: string; verdict: Verdict; scenario: Api<'ScenarioResult'> };
+
+/** The requirements as claims, what waits for a person first. */
+export function requirementsOf(report: Report): Extract<Claim, { kind: 'requirement' }>[] {
+  const claims = report.findings.map((finding) => ({
+    kind: 'requirement' as const,
+    item: `requirement:${finding.id}`,
+    verdict: ofFinding(finding.status),
+    finding,
+  }));
+  return claims.sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict));
+}
+
+export function scenariosOf(report: Report): Extract<Claim, { kind: 'scenario' }>[] {
+  const claims = report.scenarios.map((scenario) => ({
+    kind: 'scenario' as const,
+    item: `scenario:${scenario.name}`,
+    verdict: ofScenario(scenario.outcome),
+    scenario,
+  }));
+  return claims.sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict));
+}
+
+/** "Eight of eleven claims hold. Two do not, one needs you." */
+export function summary(report: Report): string {
+  const claims = requirementsOf(report).filter((c) => c.verdict !== 'NOT_APPLICABLE');
+  const met = claims.filter((c) => c.verdict === 'MET').length;
+  const unclear = claims.filter((c) => c.verdict === 'UNCLEAR').length;
+  const missing = claims.length - met - unclear;
+  if (met === claims.length) {
+    return `All ${lower(inWords(met))} claims hold.`;
+  }
+  const rest = [
+    missing > 0 ? `${inWords(missing)} ${missing === 1 ? 'does' : 'do'} not` : '',
+    unclear > 0 ? `${inWords(unclear)} ${unclear === 1 ? 'needs' : 'need'} you` : '',
+  ].filter(Boolean);
+  const second = rest.length > 1 ? `${rest[0]}, ${lower(rest[1]!)}` : rest[0];
+  return `${met === 0 ? 'None' : inWords(met)} of ${lower(inWords(claims.length))} claims ${met === 1 ? 'holds' : 'hold'}. ${second}.`;
+}
+
+/** What the page is headed with: the form that was found. */
+export function heading(report: Report): string {
+  const title = report.pattern[0]!.toUpperCase() + report.pattern.slice(1);
+  return report.form ? `${title}, ${report.form}` : `No ${report.pattern} was found`;
+}

@@ -1,0 +1,96 @@
+import { Link } from 'react-router';
+import { useExercises, useProgress, useSheet } from '../api/exercises';
+import { useSession } from '../api/session';
+import type { Api } from '../api/client';
+import { inWords } from '../sheet/count';
+import { Moment } from '../sheet/Moment';
+import { Notice, Waiting } from '../sheet/Notice';
+import { Page } from '../sheet/Page';
+import { tally } from '../exercise/tally';
+
+/** The first page: what there is to do, exercise by exercise. */
+export function TodayPage() {
+  const exercises = useExercises();
+  const session = useSession();
+  const today = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format(
+    new Date(),
+  );
+  return (
+    <Page title="Today" crumbs={[{ text: 'Today' }]}>
+      <div className="mx-auto max-w-[820px] py-4">
+        <p className="margin-heading">{today}</p>
+        <h1 className="mt-1 text-[29px]">What lies on the desk, {session.data?.staff?.name.split(' ')[0]}</h1>
+        {exercises.isPending && <Waiting what="Looking" />}
+        {exercises.isError && (
+          <Notice
+            title="The list could not be fetched"
+            text={exercises.error.message}
+            again={() => void exercises.refetch()}
+          />
+        )}
+        {exercises.data?.length === 0 && (
+          <p className="reading mt-6 max-w-[56ch] text-soft">
+            There is no exercise yet. A course is made from a roster when the server starts: stop it and start
+            it with <code className="name">./hausaufgabe serve --roster students.csv</code>.
+          </p>
+        )}
+        <ul className="mt-7 border-t border-rule">
+          {exercises.data?.map((e) => (
+            <Exercise key={e.id} exercise={e} />
+          ))}
+        </ul>
+      </div>
+    </Page>
+  );
+}
+
+function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
+  const sheet = useSheet(exercise.id);
+  useProgress(exercise.id);
+  const t = sheet.data && tally(sheet.data.rows);
+  const first = t?.open[0];
+  return (
+    <li className="grid grid-cols-[44px_1fr_auto] gap-x-4 border-b border-rule py-6">
+      <span className="font-read text-[25px] text-soft">{exercise.number}</span>
+      <div>
+        <h2 className="text-[21px]">
+          <Link to={`/exercises/${exercise.id}`} className="hover:underline">
+            {exercise.title}
+          </Link>
+        </h2>
+        <p className="text-soft">
+          Due <Moment at={exercise.dueAt} />
+        </p>
+        {t && (
+          <p className="reading mt-3 max-w-[58ch]">
+            {t.handedIn === 0
+              ? 'Nothing has been handed in yet.'
+              : `${inWords(t.handedIn)} of ${t.students} have handed in. ${
+                  t.running > 0
+                    ? `${inWords(t.running)} ${t.running === 1 ? 'is' : 'are'} being checked. `
+                    : ''
+                }${
+                  t.open.length === 0 && t.running === 0
+                    ? 'All are settled.'
+                    : `${inWords(t.open.length)} ${t.open.length === 1 ? 'waits' : 'wait'} to be settled by a person.`
+                }`}
+          </p>
+        )}
+      </div>
+      <div className="flex flex-col items-start gap-2 pt-1">
+        {first ? (
+          <Link to={`/submissions/${first}`} className="act act-first">
+            Begin with the first
+          </Link>
+        ) : (
+          <Link to={`/exercises/${exercise.id}`} className="act">
+            Open
+          </Link>
+        )}
+        <Link to={`/exercises/${exercise.id}/grades`} className="quiet text-[14px]">
+          Grade sheet
+        </Link>
+      </div>
+    </li>
+  );
+}
