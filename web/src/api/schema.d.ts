@@ -4,110 +4,14 @@
  */
 
 export interface paths {
-    "/api/submissions/{id}/settled": {
+    "/api/course": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put: operations["settle"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/submissions/{id}/points": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["decide"];
-        post?: never;
-        delete: operations["withdraw"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/submissions/{id}/feedback": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["feedback"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/submissions/{id}/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["checkAgain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/session": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["session"];
-        put?: never;
-        post: operations["signIn"];
-        delete: operations["signOut"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exercises/{exercise}/submissions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["handIn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/submissions/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["view"];
+        get: operations["course"];
         put?: never;
         post?: never;
         delete?: never;
@@ -124,38 +28,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exercises/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["one"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exercises/{exercise}/progress": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["progress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -196,15 +68,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/course": {
+    "/api/exercises/{exercise}/progress": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["course"];
+        get: operations["progress"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/submissions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/feedback": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["feedback"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle"];
         post?: never;
         delete?: never;
         options?: never;
@@ -216,61 +216,265 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Settled: {
-            settled: boolean;
+        Asked: {
+            essential: boolean;
+            id: string;
+            /** Format: double */
+            points: number;
+            text: string;
+        };
+        AttemptLink: {
+            /** Format: int32 */
+            attempt: number;
+            /** Format: int64 */
+            id: number;
         };
         Change: {
-            what: string;
-            item?: string;
-            before?: string;
             after?: string;
-            reason?: string;
-            by: string;
             /** Format: date-time */
             at: string;
+            before?: string;
+            by: string;
+            item?: string;
+            reason?: string;
+            what: string;
+        };
+        CheckReport: {
+            alternatives: string[];
+            ambiguous: boolean;
+            compiled: boolean;
+            diagnostics: components["schemas"]["Diagnostic"][];
+            findings: components["schemas"]["Finding"][];
+            form?: string;
+            members: {
+                [key: string]: string[];
+            };
+            pattern: string;
+            places: {
+                [key: string]: components["schemas"]["Evidence"][];
+            };
+            points: components["schemas"]["Points"];
+            roles: {
+                [key: string]: string[];
+            };
+            scenarios: components["schemas"]["ScenarioResult"][];
+            timing: components["schemas"]["Timing"];
+            /** @enum {string} */
+            verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
         Decision: {
+            /** Format: date-time */
+            at: string;
+            by: string;
             item: string;
             /** Format: double */
             points: number;
             reason: string;
-            by: string;
-            /** Format: date-time */
-            at: string;
         };
-        ReviewView: {
-            version: string;
+        Diagnostic: {
+            file: string;
+            /** Format: int32 */
+            line: number;
+            message: string;
+        };
+        Evidence: {
+            /** Format: int32 */
+            endLine: number;
+            file: string;
+            /** Format: int32 */
+            line: number;
+            note: string;
+        };
+        ExerciseLine: {
+            /** Format: date-time */
+            dueAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            number: number;
+            title: string;
+        };
+        ExerciseView: {
+            brief: string;
+            course: components["schemas"]["Heading"];
+            /** Format: date-time */
+            dueAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            number: number;
+            pattern: components["schemas"]["PatternView"];
+            students: components["schemas"]["Student"][];
+            title: string;
+        };
+        Feedback: {
+            text: string;
+        };
+        Finding: {
             /** Format: double */
-            points: number;
+            earned: number;
+            essential: boolean;
+            evidence: components["schemas"]["Evidence"][];
+            explanation: components["schemas"]["Sentence"];
+            id: string;
             /** Format: double */
             possible: number;
-            feedback: string;
-            settledBy?: string;
-            /** Format: date-time */
-            settledAt?: string;
-            decisions: components["schemas"]["Decision"][];
-            history: components["schemas"]["Change"][];
+            /** @enum {string} */
+            status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
+            text: components["schemas"]["Sentence"];
         };
         GivenPoints: {
             /** Format: double */
             points: number;
             reason?: string;
         };
-        Feedback: {
-            text: string;
-        };
-        Taken: {
+        Heading: {
             /** Format: int64 */
             id: number;
+            title: string;
+        };
+        LastAttempt: {
             /** Format: int32 */
             attempt: number;
+            compiled: boolean;
+            failure?: string;
+            form?: string;
+            late: boolean;
+            marks: components["schemas"]["Mark"][];
+            progress?: string;
+            /** @enum {string} */
+            state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
+            /** Format: int64 */
+            submissionId: number;
+            /** Format: int32 */
+            toSettle: number;
+            /** Format: date-time */
+            uploadedAt: string;
+            /** @enum {string} */
+            verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
+        };
+        Line: {
+            /** Format: int32 */
+            depth: number;
+            good?: boolean;
+            /** @enum {string} */
+            kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED";
+            text: components["schemas"]["Sentence"];
+        };
+        Mark: {
+            label: string;
+            /** @enum {string} */
+            stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+        };
+        PatternView: {
+            forms: string[];
+            id: string;
+            intent: string;
+            relations: components["schemas"]["Relation"][];
+            requirements: components["schemas"]["Asked"][];
+            roles: components["schemas"]["RoleView"][];
+            scenarios: components["schemas"]["Asked"][];
+            title: string;
+        };
+        Piece: {
+            isCode: boolean;
+            role?: string;
+            text: string;
+        };
+        Place: {
+            course: string;
+            /** Format: int64 */
+            exerciseId: number;
+            /** Format: int32 */
+            number: number;
+            title: string;
+        };
+        Points: {
+            /** Format: double */
+            earned: number;
+            /** Format: double */
+            possible: number;
+        };
+        Relation: {
+            from: string;
+            /** @enum {string} */
+            kind: "REALISATION" | "ASSOCIATION";
+            to: string;
+        };
+        ReviewView: {
+            decisions: components["schemas"]["Decision"][];
+            feedback: string;
+            history: components["schemas"]["Change"][];
+            /** Format: double */
+            points: number;
+            /** Format: double */
+            possible: number;
+            /** Format: date-time */
+            settledAt?: string;
+            settledBy?: string;
+            version: string;
+        };
+        RoleView: {
+            doc: string;
+            isAbstract: boolean;
+            many: boolean;
+            name: string;
+            operations: string[];
+        };
+        Row: {
+            feedback: string;
+            handedIn?: components["schemas"]["LastAttempt"];
+            markedBy?: string;
+            /** Format: double */
+            points?: number;
+            /** Format: double */
+            possible?: number;
+            settled: boolean;
+            student: components["schemas"]["Student"];
+        };
+        ScenarioResult: {
+            /** Format: double */
+            earned: number;
+            explanation: components["schemas"]["Sentence"];
+            /** Format: int64 */
+            milliseconds: number;
+            name: string;
+            /** @enum {string} */
+            outcome: "PASSED" | "FAILED" | "BLOCKED";
+            /** Format: double */
+            possible: number;
+            steps: components["schemas"]["Line"][];
+        };
+        Sentence: {
+            empty: boolean;
+            pieces: components["schemas"]["Piece"][];
+        };
+        Session: {
+            staff?: components["schemas"]["Staff"];
+        };
+        Settled: {
+            settled: boolean;
+        };
+        Sheet: {
+            course: string;
+            /** Format: int64 */
+            exerciseId: number;
+            /** Format: int32 */
+            number: number;
+            rows: components["schemas"]["Row"][];
+            title: string;
         };
         SignIn: {
             login: string;
             password: string;
         };
-        Session: {
-            staff?: components["schemas"]["Staff"];
+        SourceFile: {
+            path: string;
+            text: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number | null;
         };
         Staff: {
             /** Format: int64 */
@@ -280,251 +484,47 @@ export interface components {
             /** @enum {string} */
             role: "LEAD" | "TUTOR";
         };
-        AttemptLink: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            attempt: number;
-        };
-        CheckReport: {
-            pattern: string;
-            compiled: boolean;
-            diagnostics: components["schemas"]["Diagnostic"][];
-            /** @enum {string} */
-            verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
-            form?: string;
-            roles: {
-                [key: string]: string[];
-            };
-            members: {
-                [key: string]: string[];
-            };
-            places: {
-                [key: string]: components["schemas"]["Evidence"][];
-            };
-            ambiguous: boolean;
-            alternatives: string[];
-            findings: components["schemas"]["Finding"][];
-            scenarios: components["schemas"]["ScenarioResult"][];
-            points: components["schemas"]["Points"];
-            timing: components["schemas"]["Timing"];
-        };
-        Diagnostic: {
-            file: string;
-            /** Format: int32 */
-            line: number;
-            message: string;
-        };
-        Evidence: {
-            file: string;
-            /** Format: int32 */
-            line: number;
-            /** Format: int32 */
-            endLine: number;
-            note: string;
-        };
-        Finding: {
-            id: string;
-            text: components["schemas"]["Sentence"];
-            /** @enum {string} */
-            status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
-            essential: boolean;
-            /** Format: double */
-            possible: number;
-            /** Format: double */
-            earned: number;
-            explanation: components["schemas"]["Sentence"];
-            evidence: components["schemas"]["Evidence"][];
-        };
-        Line: {
-            /** @enum {string} */
-            kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED";
-            /** Format: int32 */
-            depth: number;
-            text: components["schemas"]["Sentence"];
-            good?: boolean;
-        };
-        Piece: {
-            text: string;
-            isCode: boolean;
-            role?: string;
-        };
-        Place: {
-            /** Format: int64 */
-            exerciseId: number;
-            /** Format: int32 */
-            number: number;
-            title: string;
-            course: string;
-        };
-        Points: {
-            /** Format: double */
-            earned: number;
-            /** Format: double */
-            possible: number;
-        };
-        ScenarioResult: {
-            name: string;
-            /** @enum {string} */
-            outcome: "PASSED" | "FAILED" | "BLOCKED";
-            explanation: components["schemas"]["Sentence"];
-            steps: components["schemas"]["Line"][];
-            /** Format: double */
-            possible: number;
-            /** Format: double */
-            earned: number;
-            /** Format: int64 */
-            milliseconds: number;
-        };
-        Sentence: {
-            pieces: components["schemas"]["Piece"][];
-            empty: boolean;
-        };
-        SourceFile: {
-            path: string;
-            text: string;
-        };
         Student: {
+            group: string;
             /** Format: int64 */
             id: number;
-            number: string;
             name: string;
-            group: string;
+            number: string;
         };
         SubmissionView: {
-            /** Format: int64 */
-            id: number;
-            exercise: components["schemas"]["Place"];
-            student: components["schemas"]["Student"];
             /** Format: int32 */
             attempt: number;
             attempts: components["schemas"]["AttemptLink"][];
-            /** Format: date-time */
-            uploadedAt: string;
+            exercise: components["schemas"]["Place"];
+            failure?: string;
+            /** Format: int64 */
+            id: number;
             late: boolean;
+            progress?: string;
+            report?: components["schemas"]["CheckReport"];
+            review: components["schemas"]["ReviewView"];
+            sources: components["schemas"]["SourceFile"][];
             /** @enum {string} */
             state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
-            progress?: string;
-            failure?: string;
-            report?: components["schemas"]["CheckReport"];
-            sources: components["schemas"]["SourceFile"][];
-            review: components["schemas"]["ReviewView"];
+            student: components["schemas"]["Student"];
+            /** Format: date-time */
+            uploadedAt: string;
+        };
+        Taken: {
+            /** Format: int32 */
+            attempt: number;
+            /** Format: int64 */
+            id: number;
         };
         Timing: {
             /** Format: int64 */
-            read: number;
-            /** Format: int64 */
             match: number;
+            /** Format: int64 */
+            read: number;
             /** Format: int64 */
             run: number;
             /** Format: int64 */
             total: number;
-        };
-        ExerciseLine: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            number: number;
-            title: string;
-            /** Format: date-time */
-            dueAt: string;
-        };
-        Asked: {
-            id: string;
-            text: string;
-            essential: boolean;
-            /** Format: double */
-            points: number;
-        };
-        ExerciseView: {
-            /** Format: int64 */
-            id: number;
-            course: components["schemas"]["Heading"];
-            /** Format: int32 */
-            number: number;
-            title: string;
-            brief: string;
-            /** Format: date-time */
-            dueAt: string;
-            pattern: components["schemas"]["PatternView"];
-            students: components["schemas"]["Student"][];
-        };
-        Heading: {
-            /** Format: int64 */
-            id: number;
-            title: string;
-        };
-        PatternView: {
-            id: string;
-            title: string;
-            intent: string;
-            roles: components["schemas"]["RoleView"][];
-            relations: components["schemas"]["Relation"][];
-            requirements: components["schemas"]["Asked"][];
-            forms: string[];
-            scenarios: components["schemas"]["Asked"][];
-        };
-        Relation: {
-            from: string;
-            to: string;
-            /** @enum {string} */
-            kind: "REALISATION" | "ASSOCIATION";
-        };
-        RoleView: {
-            name: string;
-            doc: string;
-            isAbstract: boolean;
-            many: boolean;
-            operations: string[];
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number | null;
-        };
-        LastAttempt: {
-            /** Format: int64 */
-            submissionId: number;
-            /** Format: int32 */
-            attempt: number;
-            /** Format: date-time */
-            uploadedAt: string;
-            late: boolean;
-            /** @enum {string} */
-            state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
-            progress?: string;
-            failure?: string;
-            compiled: boolean;
-            /** @enum {string} */
-            verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
-            form?: string;
-            /** Format: int32 */
-            toSettle: number;
-            marks: components["schemas"]["Mark"][];
-        };
-        Mark: {
-            label: string;
-            /** @enum {string} */
-            stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
-        };
-        Row: {
-            student: components["schemas"]["Student"];
-            handedIn?: components["schemas"]["LastAttempt"];
-            /** Format: double */
-            points?: number;
-            /** Format: double */
-            possible?: number;
-            markedBy?: string;
-            settled: boolean;
-            feedback: string;
-        };
-        Sheet: {
-            /** Format: int64 */
-            exerciseId: number;
-            /** Format: int32 */
-            number: number;
-            title: string;
-            course: string;
-            rows: components["schemas"]["Row"][];
         };
     };
     responses: never;
@@ -535,7 +535,271 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    settle: {
+    course: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heading"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseLine"][];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query: {
+                student: number;
+            };
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubmissionView"];
+                };
+            };
+        };
+    };
+    checkAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    feedback: {
         parameters: {
             query?: never;
             header: {
@@ -548,7 +812,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Settled"];
+                "application/json": components["schemas"]["Feedback"];
             };
         };
         responses: {
@@ -619,7 +883,7 @@ export interface operations {
             };
         };
     };
-    feedback: {
+    settle: {
         parameters: {
             query?: never;
             header: {
@@ -632,7 +896,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Feedback"];
+                "application/json": components["schemas"]["Settled"];
             };
         };
         responses: {
@@ -643,270 +907,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
-                };
-            };
-        };
-    };
-    checkAgain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Accepted */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Taken"];
-                };
-            };
-        };
-    };
-    session: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-        };
-    };
-    signIn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SignIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-        };
-    };
-    signOut: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    handIn: {
-        parameters: {
-            query: {
-                student: number;
-            };
-            header?: never;
-            path: {
-                exercise: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    files: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Taken"];
-                };
-            };
-        };
-    };
-    view: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SubmissionView"];
-                };
-            };
-        };
-    };
-    all: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ExerciseLine"][];
-                };
-            };
-        };
-    };
-    one: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ExerciseView"];
-                };
-            };
-        };
-    };
-    progress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                exercise: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
-    sheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                exercise: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-        };
-    };
-    csv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                exercise: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    course: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Heading"];
                 };
             };
         };

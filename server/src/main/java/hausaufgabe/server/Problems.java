@@ -2,6 +2,8 @@ package hausaufgabe.server;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -15,6 +17,7 @@ import org.springframework.web.multipart.MultipartException;
 
 /** Turns what goes wrong into problem details (RFC 9457), with a sentence for the person who reads them. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);

@@ -27,6 +27,7 @@ final class DrivenProcess implements Driver {
 
     private static final int LONGEST_LINE = 8 << 20;
     private static final String END = "";
+    private static final String OUT_OF_MEMORY = "The program ran out of memory and was stopped.";
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private final Process process;
@@ -133,7 +134,7 @@ final class DrivenProcess implements Driver {
             return lost(DriverLost.Reason.NOT_STARTED, "The program could not be started (exit status " + code + ").");
         }
         String why = switch (code) {
-            case 3 -> "The program ran out of memory and was stopped.";
+            case 3 -> OUT_OF_MEMORY;
             case 137, 152, 158 -> "The program used more CPU time than it may and was stopped.";
             default -> "The program ended itself (exit status " + code + ") before the call was over.";
         };
@@ -141,6 +142,10 @@ final class DrivenProcess implements Driver {
     }
 
     private Answer answer(String line, int id) throws DriverLost {
+        if (line.startsWith("Terminating due to java.lang.OutOfMemoryError")) {
+            // said by the runtime itself as it ends; said by the program, it does the program no good
+            throw lost(DriverLost.Reason.ENDED, OUT_OF_MEMORY);
+        }
         JsonNode node;
         try {
             node = Json.mapper().readTree(line);

@@ -11,6 +11,7 @@ import hausaufgabe.core.design.Value;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Evidence;
+import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -35,8 +36,11 @@ final class FieldPredicates {
         if (predicate instanceof Predicate.IsOfType p) {
             return isOfType(field, p.role(), binding, w);
         }
-        if (predicate instanceof Predicate.HoldsMany p) {
-            return holdsMany(field, w);
+        if (predicate instanceof Predicate.HoldsMany) {
+            return holds(field, true, w);
+        }
+        if (predicate instanceof Predicate.HoldsOne) {
+            return holds(field, false, w);
         }
         if (predicate instanceof Predicate.AssignedFromParameter) {
             return assignedFromParameter(field, w);
@@ -82,11 +86,13 @@ final class FieldPredicates {
         return type.isContainer() ? type.text() : wanted;
     }
 
-    private Judgement holdsMany(Field field, Wording w) {
+    private Judgement holds(Field field, boolean many, Wording w) {
         List<Evidence> here = Judgement.places(field.span(), "declared here");
-        return field.type().many()
-                ? Judgement.met(w.say(field, " can hold many."), here)
-                : Judgement.unmet(w.say(field, " holds one."), here);
+        return new Judgement(
+                field.type().many() == many ? Status.MET : Status.UNMET,
+                field.type().many() == many ? 1 : 0,
+                w.say(field, field.type().many() ? " can hold many." : " holds one."),
+                here);
     }
 
     private Judgement assignedFromParameter(Field field, Wording w) {

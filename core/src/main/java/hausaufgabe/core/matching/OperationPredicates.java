@@ -105,7 +105,7 @@ final class OperationPredicates {
         for (Reach.Heard h : heard) {
             Evidence place = Judgement.at(h.step().fact().span(), "called here");
             for (Value receiver : h.receivers()) {
-                switch (onTarget(receiver, asked.on(), fields, operation)) {
+                switch (onTarget(receiver, asked.on(), fields, h.step())) {
                     case MET -> met.add(place);
                     case UNCLEAR -> unclear.add(place);
                     default -> other.add(place);
@@ -119,7 +119,7 @@ final class OperationPredicates {
         }
         if (!unclear.isEmpty()) {
             String why = switch (asked.on()) {
-                case ONE_OF_FIELD -> " on each of them, not on one.";
+                case ONE_OF_FIELD -> " on the first of them that fits, as it seems. Is it just one that answers?";
                 case FETCHED -> " on something that another type gave out. Does that count as given from outside?";
                 default -> ", but on what could not be followed.";
             };
@@ -132,7 +132,7 @@ final class OperationPredicates {
     }
 
     private hausaufgabe.core.report.Status onTarget(
-            Value receiver, Predicate.Target target, List<Field> fields, Operation caller) {
+            Value receiver, Predicate.Target target, List<Field> fields, Bodies.Step step) {
         Value held = receiver instanceof Value.ElementOf e ? e.container() : receiver;
         boolean onField = held instanceof Value.OfField f && fields.stream().anyMatch(x -> x.id().equals(f.field()));
         boolean followed = !(receiver instanceof Value.Unknown);
@@ -147,12 +147,23 @@ final class OperationPredicates {
             return hausaufgabe.core.report.Status.MET;
         }
         if (target == Predicate.Target.FETCHED) {
-            return isFetched(held, caller)
+            return isFetched(held, step.in())
                     ? hausaufgabe.core.report.Status.UNCLEAR
                     : hausaufgabe.core.report.Status.UNMET;
         }
-        boolean each = target == Predicate.Target.ONE_OF_FIELD && onField && receiver instanceof Value.ElementOf;
+        boolean each = target == Predicate.Target.ONE_OF_FIELD
+                && onField
+                && receiver instanceof Value.ElementOf
+                && mayEndTheSearch(step);
         return each || !followed ? hausaufgabe.core.report.Status.UNCLEAR : hausaufgabe.core.report.Status.UNMET;
+    }
+
+    /** Whether a call on each in turn stands where a condition ends the operation: then the loop looks for the one. */
+    private static boolean mayEndTheSearch(Bodies.Step step) {
+        return step.in().body().stream()
+                .filter(Fact.Branch.class::isInstance)
+                .flatMap(b -> ((Fact.Branch) b).arms().stream())
+                .anyMatch(a -> a.leaves() && a.span().contains(step.fact().span()));
     }
 
     /** Made outside the caller's own type, held by another object, or given back by an operation that could not be followed. */

@@ -82,6 +82,9 @@ final class ConditionParser {
         if (tokens.accept("leads to")) {
             return new Predicate.LeadsTo(role());
         }
+        if (tokens.accept("holds one")) {
+            return new Predicate.HoldsOne(role());
+        }
         if (tokens.accept("holds many")) {
             return new Predicate.HoldsMany(role());
         }

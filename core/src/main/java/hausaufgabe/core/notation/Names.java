@@ -33,7 +33,8 @@ final class Names {
     private final Map<String, Kind> known = new LinkedHashMap<>();
 
     void declare(Token name, Kind kind) {
-        Kind before = known.putIfAbsent(name.text(), kind);
+        // a form is named by a text, which takes no word away from the others
+        Kind before = known.putIfAbsent(kind == Kind.FORM ? '"' + name.text() : name.text(), kind);
         if (before != null) {
             throw new NotationException(
                     name.line(), name.column(), "'" + name.text() + "' already names " + before.words());
@@ -80,7 +81,7 @@ final class Names {
     List<String> of(Kind kind) {
         return known.entrySet().stream()
                 .filter(e -> e.getValue() == kind)
-                .map(Map.Entry::getKey)
+                .map(e -> kind == Kind.FORM ? e.getKey().substring(1) : e.getKey())
                 .toList();
     }
 }

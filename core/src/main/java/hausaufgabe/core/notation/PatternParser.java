@@ -97,11 +97,13 @@ public final class PatternParser {
             }
             sort = typeSort();
         }
-        if (tokens.peek().kind() == Kind.LINE_END) {
-            tokens.skipLineEnds();
+        // what the role is for may stand on the same line or the next
+        tokens.skipLineEnds();
+        String doc = "";
+        if (tokens.peek().kind() == Kind.TEXT) {
+            doc = tokens.next().text();
+            tokens.expectLineEnd();
         }
-        String doc = tokens.peek().kind() == Kind.TEXT ? tokens.next().text() : "";
-        tokens.expectLineEnd();
         return new Role(name.text(), optional, sort, derived, doc);
     }
 

@@ -27,6 +27,9 @@ public sealed interface Predicate {
     /** A field's declared type is the role's, or contains the role's. */
     record IsOfType(String role) implements Predicate {}
 
+    /** A field holds one, or none. */
+    record HoldsOne(String role) implements Predicate {}
+
     /** A field can hold more than one. */
     record HoldsMany(String role) implements Predicate {}
 

@@ -12,7 +12,7 @@ final class Spelling {
     /** The known word at most a third of its letters away, or nothing. */
     static Optional<String> nearest(String word, List<String> known) {
         return known.stream()
-                .filter(k -> !word.isEmpty() && distance(word, k) <= Math.max(1, k.length() / 3))
+                .filter(k -> !word.isEmpty() && distance(word, k) <= Math.max(1, (k.length() + 1) / 3))
                 .min(Comparator.comparingInt((String k) -> distance(word, k)).thenComparing(k -> k));
     }
 

@@ -96,6 +96,13 @@ public final class JavaReader implements LanguageReader {
         }
     }
 
+    private static String said(Diagnostic<? extends JavaFileObject> d) {
+        String message = d.getMessage(Locale.ENGLISH);
+        return "compiler.err.duplicate.class".equals(d.getCode())
+                ? message + ". The class stands twice in this submission; hand in one of the two."
+                : message;
+    }
+
     private static List<CheckReport.Diagnostic> errors(DiagnosticCollector<JavaFileObject> collector) {
         return collector.getDiagnostics().stream()
                 .filter(d -> d.getKind() == Diagnostic.Kind.ERROR)
@@ -107,7 +114,7 @@ public final class JavaReader implements LanguageReader {
                                         ? ""
                                         : d.getSource().getName().replaceFirst("^/", ""),
                         (int) Math.max(0, d.getLineNumber()),
-                        d.getMessage(Locale.ENGLISH)))
+                        said(d)))
                 .distinct()
                 .toList();
     }

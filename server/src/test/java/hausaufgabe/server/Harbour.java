@@ -1,0 +1,133 @@
+package hausaufgabe.server;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import com.jayway.jsonpath.JsonPath;
+import hausaufgabe.checking.Check;
+import hausaufgabe.checking.CheckDispatcher;
+import hausaufgabe.checking.CheckFailed;
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Student;
+import hausaufgabe.server.exercise.Exercises;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.mock.web.MockHttpSession;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** A small course to test on, and a dispatcher that reads and matches at once, in this process. */
+@TestConfiguration
+public class Harbour {
+
+    public static final String GOOD = """
+            interface Fee { double of(double m); }
+            class ByMetre implements Fee { public double of(double m) { return m * 2; } }
+            class Flat implements Fee { public double of(double m) { return 7; } }
+            class Office { private final Fee fee; Office(Fee fee) { this.fee = fee; } double bill(double m) { return fee.of(m); } }
+            """;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Courses courses;
+
+    @Autowired
+    private Exercises exercises;
+
+    public Staff lead;
+    public Staff tutor;
+    public List<Student> students;
+    public Exercises.Setting exercise;
+
+    @Bean
+    @Primary
+    CheckDispatcher readingAtOnce() {
+        Check check = new Check(new JavaReader(), isolation -> {
+            throw new IllegalStateException("nothing is run in this test");
+        });
+        return new CheckDispatcher() {
+            @Override
+            public CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {
+                if (r.sources().stream().anyMatch(s -> s.text().contains("BREAKS"))) {
+                    return CompletableFuture.failedFuture(new CheckFailed("These sources broke the checker twice."));
+                }
+                CheckRequest structure =
+                        new CheckRequest(r.pattern(), r.sources(), r.remarks(), r.pins(), true, r.isolation());
+                return CompletableFuture.completedFuture(check.run(structure, progress));
+            }
+
+            @Override
+            public void close() {
+                // nothing was opened
+            }
+        };
+    }
+
+    /** Fills empty records once. */
+    public void open() {
+        if (lead != null) {
+            return;
+        }
+        lead = accounts.create("maike", "Maike Thiede", "nordhafen", Staff.Role.LEAD);
+        tutor = accounts.create("jonte", "Jonte Harmsdeich", "nordhafen", Staff.Role.TUTOR);
+        Courses.Heading course = courses.create(
+                "Software Design II",
+                List.of(
+                        new Student(0, "1", "Fenja Kogge", "A"),
+                        new Student(0, "2", "=Tjark \"Quote\", Bojer", "B"),
+                        new Student(0, "3", "Wiebke Sandvik", "A")));
+        students = courses.students(course.id());
+        exercise = exercises.create(
+                course.id(), 1, "What a berth costs", "Brief.", Catalogue.text("strategy").orElseThrow(),
+                Instant.parse("2030-01-01T20:00:00Z"));
+    }
+
+    public Student student(String number) {
+        return students.stream().filter(s -> s.number().equals(number)).findFirst().orElseThrow();
+    }
+
+    public MockHttpSession signedIn(MockMvc http, String login) throws Exception {
+        return (MockHttpSession) http.perform(post("/api/session")
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"login\":\"" + login + "\",\"password\":\"nordhafen\"}"))
+                .andReturn()
+                .getRequest()
+                .getSession();
+    }
+
+    public ResultActions handIn(MockMvc http, MockHttpSession session, long student, String name, byte[] bytes)
+            throws Exception {
+        return http.perform(multipart("/api/exercises/" + exercise.id() + "/submissions")
+                .file(new MockMultipartFile("files", name, "application/octet-stream", bytes))
+                .param("student", String.valueOf(student))
+                .session(session)
+                .with(csrf()));
+    }
+
+    /** Hands in good sources and gives the submission's id. */
+    public long handedIn(MockMvc http, MockHttpSession session, long student) throws Exception {
+        String body = handIn(http, session, student, "Main.java", GOOD.getBytes(StandardCharsets.UTF_8))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        return ((Number) JsonPath.read(body, "$.id")).longValue();
+    }
+}
