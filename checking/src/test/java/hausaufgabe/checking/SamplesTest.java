@@ -43,8 +43,8 @@ class SamplesTest {
     @ParameterizedTest
     @MethodSource("samples")
     void aSampleGetsTheReportAPersonWouldGive(String name) throws Exception {
-        JsonNode expected = Json.mapper()
-                .readTree(SAMPLES.resolve(name + ".expected.json").toFile());
+        JsonNode expected =
+                Json.mapper().readTree(SAMPLES.resolve(name + ".expected.json").toFile());
         Upload upload = new Archive(p -> p.endsWith(".java"), Limits.USUAL).read(SAMPLES.resolve(name));
 
         CheckReport report = CHECK.run(

@@ -31,7 +31,8 @@ class ApiDescriptionTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);
-        ObjectMapper mapper = new ObjectMapper().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS, SerializationFeature.INDENT_OUTPUT);
+        ObjectMapper mapper = new ObjectMapper()
+                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS, SerializationFeature.INDENT_OUTPUT);
         String now = mapper.writeValueAsString(mapper.readValue(served, Object.class)) + "\n";
         if (Boolean.getBoolean("hausaufgabe.keep")) {
             Files.writeString(KEPT, now);

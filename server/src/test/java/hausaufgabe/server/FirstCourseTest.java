@@ -26,7 +26,8 @@ class FirstCourseTest {
 
     @Test
     void aCourseIsMadeFromARoster() throws Exception {
-        Courses.Heading course = rosters.create("Tides", roster("Number,Name,Group\n7,\"Bojer, Inken\",C\n8,Nis Kogge,D\n"));
+        Courses.Heading course =
+                rosters.create("Tides", roster("Number,Name,Group\n7,\"Bojer, Inken\",C\n8,Nis Kogge,D\n"));
 
         assertEquals("Bojer, Inken", courses.students(course.id()).get(0).name());
         assertEquals(2, courses.students(course.id()).size());
@@ -35,7 +36,8 @@ class FirstCourseTest {
     @Test
     void aRosterThatIsNoneIsRefusedWithThePlace() throws Exception {
         var missing = assertThrows(
-                FirstCourse.RosterException.class, () -> rosters.create("Tides", roster("number,name,group\n7,Nis Kogge,\n")));
+                FirstCourse.RosterException.class,
+                () -> rosters.create("Tides", roster("number,name,group\n7,Nis Kogge,\n")));
         assertTrue(missing.getMessage().contains("record 1: no group"), missing.getMessage());
 
         long before = courses.first().map(Courses.Heading::id).orElse(0L);

@@ -94,10 +94,16 @@ class HandInTest {
 
     @Test
     void whatDoesNotCompileIsTakenAndSaysWhereItBreaks() throws Exception {
-        harbour.handIn(http, session, harbour.student("1").id(), "Main.java", "class Ship {".getBytes(StandardCharsets.UTF_8))
+        harbour.handIn(
+                        http,
+                        session,
+                        harbour.student("1").id(),
+                        "Main.java",
+                        "class Ship {".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isCreated());
 
-        List<HandedIn> all = submissions.attempts(harbour.exercise.id(), harbour.student("1").id());
+        List<HandedIn> all =
+                submissions.attempts(harbour.exercise.id(), harbour.student("1").id());
         HandedIn last = all.get(all.size() - 1);
         assertEquals(false, last.checked().compiled());
         assertEquals(1, last.checked().diagnostics().get(0).line());
@@ -105,13 +111,22 @@ class HandInTest {
 
     @Test
     void aCheckThatBreaksIsToldAndCanBeMadeAgain() throws Exception {
-        harbour.handIn(http, session, harbour.student("2").id(), "Main.java", "// BREAKS".getBytes(StandardCharsets.UTF_8))
+        harbour.handIn(
+                        http,
+                        session,
+                        harbour.student("2").id(),
+                        "Main.java",
+                        "// BREAKS".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isCreated());
-        HandedIn broken = submissions.attempts(harbour.exercise.id(), harbour.student("2").id()).get(0);
+        HandedIn broken = submissions
+                .attempts(harbour.exercise.id(), harbour.student("2").id())
+                .get(0);
 
         assertEquals(HandedIn.State.FAILED, broken.state());
         assertEquals("These sources broke the checker twice.", broken.failure());
-        http.perform(post("/api/submissions/" + broken.id() + "/check").session(session).with(csrf()))
+        http.perform(post("/api/submissions/" + broken.id() + "/check")
+                        .session(session)
+                        .with(csrf()))
                 .andExpect(status().isAccepted());
     }
 

@@ -95,12 +95,19 @@ public class Harbour {
                         new Student(0, "3", "Wiebke Sandvik", "A")));
         students = courses.students(course.id());
         exercise = exercises.create(
-                course.id(), 1, "What a berth costs", "Brief.", Catalogue.text("strategy").orElseThrow(),
+                course.id(),
+                1,
+                "What a berth costs",
+                "Brief.",
+                Catalogue.text("strategy").orElseThrow(),
                 Instant.parse("2030-01-01T20:00:00Z"));
     }
 
     public Student student(String number) {
-        return students.stream().filter(s -> s.number().equals(number)).findFirst().orElseThrow();
+        return students.stream()
+                .filter(s -> s.number().equals(number))
+                .findFirst()
+                .orElseThrow();
     }
 
     public MockHttpSession signedIn(MockMvc http, String login) throws Exception {

@@ -47,7 +47,9 @@ class MarkingTest {
 
     @Test
     void pointsAreGivenWithAReasonAndSeenByTheOthers() throws Exception {
-        points(lead, "new", 1.5, "Only half of it.").andExpect(status().isOk()).andExpect(jsonPath("$.points").value(12.5));
+        points(lead, "new", 1.5, "Only half of it.")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.points").value(12.5));
 
         http.perform(get("/api/submissions/" + submission).session(tutor))
                 .andExpect(header().string("ETag", "\"0\""))
@@ -96,27 +98,45 @@ class MarkingTest {
 
     @Test
     void feedbackAndSettlingAreKeptWithWhoDidIt() throws Exception {
-        String body = perform(put("/api/submissions/" + submission + "/feedback"), tutor, "new", "{\"text\":\"Well *done*.\"}")
+        String body = perform(
+                        put("/api/submissions/" + submission + "/feedback"),
+                        tutor,
+                        "new",
+                        "{\"text\":\"Well *done*.\"}")
                 .andExpect(status().isOk())
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        perform(put("/api/submissions/" + submission + "/settled"), tutor, JsonPath.read(body, "$.version"), "{\"settled\":true}")
+        perform(
+                        put("/api/submissions/" + submission + "/settled"),
+                        tutor,
+                        JsonPath.read(body, "$.version"),
+                        "{\"settled\":true}")
                 .andExpect(jsonPath("$.settledBy").value("Jonte Harmsdeich"))
                 .andExpect(jsonPath("$.feedback").value("Well *done*."));
 
-        perform(put("/api/submissions/" + submission + "/feedback"), tutor, "1", "{\"text\":\"" + "x".repeat(20_001) + "\"}")
+        perform(
+                        put("/api/submissions/" + submission + "/feedback"),
+                        tutor,
+                        "1",
+                        "{\"text\":\"" + "x".repeat(20_001) + "\"}")
                 .andExpect(status().isUnprocessableEntity());
     }
 
     @Test
     void theGradeSheetShowsEveryoneAndGoesOutAsCsv() throws Exception {
-        perform(put("/api/submissions/" + submission + "/feedback"), tutor, "new", "{\"text\":\"=Good, \\\"really\\\"\\nsecond line\"}");
+        perform(
+                put("/api/submissions/" + submission + "/feedback"),
+                tutor,
+                "new",
+                "{\"text\":\"=Good, \\\"really\\\"\\nsecond line\"}");
 
         http.perform(get("/api/exercises/" + harbour.exercise.id() + "/grades").session(lead))
                 .andExpect(jsonPath("$.rows", hasSize(3)))
-                .andExpect(jsonPath("$.rows[?(@.student.number == '1')].markedBy").value("Jonte Harmsdeich"));
-        String csv = http.perform(get("/api/exercises/" + harbour.exercise.id() + "/grades.csv").session(lead))
+                .andExpect(
+                        jsonPath("$.rows[?(@.student.number == '1')].markedBy").value("Jonte Harmsdeich"));
+        String csv = http.perform(get("/api/exercises/" + harbour.exercise.id() + "/grades.csv")
+                        .session(lead))
                 .andExpect(status().isOk())
                 .andExpect(header().string("Content-Disposition", containsString("grades-1-What")))
                 .andReturn()
@@ -124,12 +144,15 @@ class MarkingTest {
                 .getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
 
         List<String> lines = csv.lines().toList();
-        assertEquals("number,name,group,attempt,handed in,late,verdict,points,possible,settled,marked by,feedback", lines.get(0));
+        assertEquals(
+                "number,name,group,attempt,handed in,late,verdict,points,possible,settled,marked by,feedback",
+                lines.get(0));
         assertTrue(csv.contains("\"'=Tjark \"\"Quote\"\", Bojer\""), csv);
         assertTrue(csv.contains("\"'=Good, \"\"really\"\"\nsecond line\""), csv);
     }
 
-    private ResultActions points(MockHttpSession session, String version, double points, String reason) throws Exception {
+    private ResultActions points(MockHttpSession session, String version, double points, String reason)
+            throws Exception {
         return perform(
                 put("/api/submissions/" + submission + "/points").param("item", DELEGATES),
                 session,
@@ -138,8 +161,10 @@ class MarkingTest {
     }
 
     private ResultActions perform(
-            MockHttpServletRequestBuilder request, MockHttpSession session, String version, String body) throws Exception {
+            MockHttpServletRequestBuilder request, MockHttpSession session, String version, String body)
+            throws Exception {
         request.session(session).with(csrf()).header("If-Match", '"' + version + '"');
-        return http.perform(body == null ? request : request.contentType("application/json").content(body));
+        return http.perform(
+                body == null ? request : request.contentType("application/json").content(body));
     }
 }

@@ -25,10 +25,23 @@ class ModuleRulesTest {
     private static final Map<String, List<String>> MAY_USE = Map.of(
             "core", List.of("java.", "hausaufgabe.core."),
             "languages/java",
-                    List.of("java.", "javax.tools", "javax.lang.model", "com.sun.source.", "hausaufgabe.core.", "hausaufgabe.language."),
+                    List.of(
+                            "java.",
+                            "javax.tools",
+                            "javax.lang.model",
+                            "com.sun.source.",
+                            "hausaufgabe.core.",
+                            "hausaufgabe.language."),
             "drivers/jvm", List.of("java.", "com.eclipsesource.json", "net.bytebuddy.", "hausaufgabe.driver"),
             "checking",
-                    List.of("java.", "com.fasterxml.", "picocli", "org.slf4j", "hausaufgabe.core.", "hausaufgabe.language.", "hausaufgabe.checking"));
+                    List.of(
+                            "java.",
+                            "com.fasterxml.",
+                            "picocli",
+                            "org.slf4j",
+                            "hausaufgabe.core.",
+                            "hausaufgabe.language.",
+                            "hausaufgabe.checking"));
 
     /** Where the build puts what the driver's module requires. */
     private static final String DRIVER_LIBRARIES = "../checking/target/classes/hausaufgabe/checking/driver";
@@ -65,7 +78,8 @@ class ModuleRulesTest {
 
     @Test
     void insideTheCoreArrowsRunOneWay() {
-        List<String> order = List.of("design", "report", "reading", "notation", "catalogue", "marking", "matching", "scenario");
+        List<String> order =
+                List.of("design", "report", "reading", "notation", "catalogue", "marking", "matching", "scenario");
 
         for (String[] arrow : arrows("core", "-verbose:package")) {
             if (arrow[1].startsWith("hausaufgabe.core.") && !arrow[0].equals(arrow[1])) {
@@ -113,7 +127,8 @@ class ModuleRulesTest {
                         classes.toString());
         assertEquals(0, status, out.toString());
         Matcher m = PACKAGE.matcher(out.toString());
-        List<String[]> arrows = m.results().map(r -> new String[] {r.group(1), r.group(2)}).toList();
+        List<String[]> arrows =
+                m.results().map(r -> new String[] {r.group(1), r.group(2)}).toList();
         assertFalse(arrows.isEmpty(), "jdeps told nothing of " + module + ":\n" + out);
         return arrows;
     }

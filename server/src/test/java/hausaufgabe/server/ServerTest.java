@@ -13,10 +13,7 @@ import org.springframework.context.annotation.Import;
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
         classes = Application.class,
-        properties = {
-            "spring.datasource.url=jdbc:h2:mem:${random.uuid}",
-            "hausaufgabe.demo=none"
-        })
+        properties = {"spring.datasource.url=jdbc:h2:mem:${random.uuid}", "hausaufgabe.demo=none"})
 @AutoConfigureMockMvc
 @Import(Harbour.class)
 public @interface ServerTest {}

@@ -39,7 +39,8 @@ class SessionTest {
     void whoSignsInIsKnownUntilSigningOut() throws Exception {
         MockHttpSession session = harbour.signedIn(http, "maike");
 
-        http.perform(get("/api/session").session(session)).andExpect(jsonPath("$.staff.name").value("Maike Thiede"));
+        http.perform(get("/api/session").session(session))
+                .andExpect(jsonPath("$.staff.name").value("Maike Thiede"));
         http.perform(delete("/api/session").session(session).with(csrf())).andExpect(status().isNoContent());
 
         http.perform(get("/api/exercises")).andExpect(status().isUnauthorized());
@@ -67,12 +68,20 @@ class SessionTest {
         for (String body : new String[] {
             "{\"login\":\"maike\",\"password\":\"wrong\"}", "{\"login\":\"nobody\",\"password\":\"nordhafen\"}"
         }) {
-            http.perform(post("/api/session").with(csrf()).contentType("application/json").content(body))
+            http.perform(post("/api/session")
+                            .with(csrf())
+                            .contentType("application/json")
+                            .content(body))
                     .andExpect(status().isUnauthorized())
-                    .andExpect(jsonPath("$.detail")
-                            .value("Sign-in and password do not go together. Check both; the lead can set a new password."));
+                    .andExpect(
+                            jsonPath("$.detail")
+                                    .value(
+                                            "Sign-in and password do not go together. Check both; the lead can set a new password."));
         }
-        http.perform(post("/api/session").with(csrf()).contentType("application/json").content("{\"login\":\"\"}"))
+        http.perform(post("/api/session")
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"login\":\"\"}"))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("Enter your sign-in.")));
     }
@@ -83,7 +92,9 @@ class SessionTest {
             "/api/exercises", "/api/exercises/1", "/api/exercises/1/grades", "/api/exercises/1/grades.csv",
             "/api/submissions/1", "/api/course", "/api/exercises/1/progress", "/api/description"
         }) {
-            http.perform(get(path)).andExpect(status().isUnauthorized()).andExpect(jsonPath("$.detail").value("Sign in first."));
+            http.perform(get(path))
+                    .andExpect(status().isUnauthorized())
+                    .andExpect(jsonPath("$.detail").value("Sign in first."));
         }
     }
 

@@ -27,12 +27,23 @@ class ArchiveTest {
 
     @Test
     void takesTheSourcesOutOfAZipInTheOrderOfTheirPaths() throws Exception {
-        byte[] zip = zip("b/Ship.java", SHIP, "a/Quay.java", "class Quay {}".getBytes(StandardCharsets.UTF_8), "notes.txt", SHIP,
-                "__MACOSX/a/._Quay.java", new byte[] {0, 5}, "target/Old.java", SHIP);
+        byte[] zip = zip(
+                "b/Ship.java",
+                SHIP,
+                "a/Quay.java",
+                "class Quay {}".getBytes(StandardCharsets.UTF_8),
+                "notes.txt",
+                SHIP,
+                "__MACOSX/a/._Quay.java",
+                new byte[] {0, 5},
+                "target/Old.java",
+                SHIP);
 
         Upload upload = archive.zip("work.zip", zip);
 
-        assertEquals(List.of("a/Quay.java", "b/Ship.java"), upload.sources().stream().map(SourceFile::path).toList());
+        assertEquals(
+                List.of("a/Quay.java", "b/Ship.java"),
+                upload.sources().stream().map(SourceFile::path).toList());
         assertEquals("class Ship {}", upload.sources().get(1).text());
     }
 
@@ -42,7 +53,9 @@ class ArchiveTest {
         Files.write(folder.resolve("src/Ship.java"), SHIP);
         Files.write(folder.resolve("src/.git/Ship.java"), SHIP);
 
-        assertEquals(List.of(new SourceFile("src/Ship.java", "class Ship {}")), archive.read(folder).sources());
+        assertEquals(
+                List.of(new SourceFile("src/Ship.java", "class Ship {}")),
+                archive.read(folder).sources());
     }
 
     @Test
@@ -62,7 +75,8 @@ class ArchiveTest {
 
     @Test
     void refusesPathsThatLeaveTheFolder() throws Exception {
-        for (String path : List.of("../Ship.java", "a/../../Ship.java", "/etc/Ship.java", "C:\\Ship.java", "..\\Ship.java")) {
+        for (String path :
+                List.of("../Ship.java", "a/../../Ship.java", "/etc/Ship.java", "C:\\Ship.java", "..\\Ship.java")) {
             byte[] zip = zip(path, SHIP);
             assertRefused("leaves the folder", () -> archive.zip("work.zip", zip));
         }
@@ -86,7 +100,9 @@ class ArchiveTest {
 
     @Test
     void refusesAZipThatWasCutOff() throws Exception {
-        byte[] whole = zip("Ship.java", "class Ship { String name = \"Seeschwalbe\"; }".repeat(40).getBytes(StandardCharsets.UTF_8));
+        byte[] whole = zip(
+                "Ship.java",
+                "class Ship { String name = \"Seeschwalbe\"; }".repeat(40).getBytes(StandardCharsets.UTF_8));
 
         assertRefused("work.zip", () -> archive.zip("work.zip", Arrays.copyOf(whole, 60)));
     }
@@ -98,9 +114,15 @@ class ArchiveTest {
         byte[] marked = "\uFEFFclass Möwe {}".getBytes(StandardCharsets.UTF_8);
 
         for (byte[] bytes : List.of(western, wide, marked)) {
-            assertEquals("class Möwe {}", archive.files(Map.of("Moewe.java", bytes)).sources().get(0).text());
+            assertEquals(
+                    "class Möwe {}",
+                    archive.files(Map.of("Moewe.java", bytes)).sources().get(0).text());
         }
-        assertTrue(archive.files(Map.of("Moewe.java", western)).remarks().get(0).message().contains("not UTF-8"));
+        assertTrue(archive.files(Map.of("Moewe.java", western))
+                .remarks()
+                .get(0)
+                .message()
+                .contains("not UTF-8"));
         assertTrue(archive.files(Map.of("Moewe.java", marked)).remarks().isEmpty());
     }
 

@@ -31,14 +31,26 @@ class CheckCommandTest {
         List<String> fields = new ArrayList<>();
         node.fieldNames().forEachRemaining(fields::add);
         assertEquals(
-                List.of("submission", "compiled", "diagnostics", "verdict", "form", "roles", "members", "ambiguous",
-                        "requirements", "scenarios", "points", "milliseconds"),
+                List.of(
+                        "submission",
+                        "compiled",
+                        "diagnostics",
+                        "verdict",
+                        "form",
+                        "roles",
+                        "members",
+                        "ambiguous",
+                        "requirements",
+                        "scenarios",
+                        "points",
+                        "milliseconds"),
                 fields);
         assertEquals("01-three-rules", node.path("submission").asText());
         assertEquals("[\"HarbourOffice\"]", node.at("/roles/Context").toString());
         assertEquals("[\"BerthFee.amountFor\"]", node.at("/members/execute").toString());
         assertTrue(node.at("/requirements/0/essential").isBoolean());
-        assertEquals("src/BerthFee.java", node.at("/requirements/0/evidence/0/file").asText());
+        assertEquals(
+                "src/BerthFee.java", node.at("/requirements/0/evidence/0/file").asText());
         assertEquals("passed", node.at("/scenarios/0/status").asText());
         assertTrue(node.at("/milliseconds/total").isNumber());
     }
@@ -56,7 +68,8 @@ class CheckCommandTest {
         List<String> lines = out.toString().lines().toList();
         assertEquals(0, status);
         assertEquals(3, lines.size());
-        assertEquals("a", Json.mapper().readTree(lines.get(0)).path("submission").asText());
+        assertEquals(
+                "a", Json.mapper().readTree(lines.get(0)).path("submission").asText());
         JsonNode empty = Json.mapper().readTree(lines.get(2));
         assertTrue(!empty.path("compiled").asBoolean());
         assertTrue(empty.path("diagnostics").toString().contains("holds no source file"), empty.toString());
@@ -65,15 +78,20 @@ class CheckCommandTest {
     @Test
     void anExerciseFileIsReadInstead(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("own.muster");
-        Files.writeString(file, "pattern own \"Own\"\n\"Something.\"\nrole Ship a class\nrole Hull an abstraction\n"
-                + "require hull essential 1 \"{Hull} is one.\"\n  Hull is an abstraction\n");
+        Files.writeString(
+                file,
+                "pattern own \"Own\"\n\"Something.\"\nrole Ship a class\nrole Hull an abstraction\n"
+                        + "require hull essential 1 \"{Hull} is one.\"\n  Hull is an abstraction\n");
 
-        assertEquals(0, run("--exercise", folder.toString(), "--submission", SAMPLES + "/01-three-rules"), err.toString());
+        assertEquals(
+                0, run("--exercise", folder.toString(), "--submission", SAMPLES + "/01-three-rules"), err.toString());
         assertTrue(out.toString().contains("01-three-rules"));
 
         Files.writeString(file, "pattern own \"Own\"\n\"Something.\"\nroll Ship a class\n");
         assertEquals(2, run("--exercise", file.toString(), "--submission", SAMPLES + "/01-three-rules"));
-        assertTrue(err.toString().contains("line 3, column 1") && err.toString().contains("Did you mean 'role'?"), err.toString());
+        assertTrue(
+                err.toString().contains("line 3, column 1") && err.toString().contains("Did you mean 'role'?"),
+                err.toString());
     }
 
     @Test

@@ -25,7 +25,8 @@ class CheckerPoolTest {
     void checksInProcessesOfTheirOwnAndTellsHowFarTheyAre() {
         List<String> told = new CopyOnWriteArrayList<>();
         try (CheckerPool pool = new CheckerPool(1)) {
-            CheckReport report = pool.submit(request("class Ship {}"), told::add).join();
+            CheckReport report =
+                    pool.submit(request("class Ship {}"), told::add).join();
 
             assertTrue(report.compiled());
             assertEquals(List.of("Reading 1 file", "Finding the roles"), told);
@@ -35,14 +36,16 @@ class CheckerPoolTest {
     @Test
     void aCheckThatBreaksTwoProcessesFailsAndTheNextIsMade() {
         try (CheckerPool pool = new CheckerPool(1)) {
-            var broken = pool.submit(request("class Ship {}"), step -> ProcessHandle.current()
-                    .descendants()
-                    .forEach(ProcessHandle::destroyForcibly));
+            var broken = pool.submit(
+                    request("class Ship {}"),
+                    step -> ProcessHandle.current().descendants().forEach(ProcessHandle::destroyForcibly));
             var next = pool.submit(request("class Ship {}"), s -> {});
 
             CompletionException e = assertThrows(CompletionException.class, broken::join);
             assertInstanceOf(CheckFailed.class, e.getCause());
-            assertTrue(e.getCause().getMessage().contains("broke the checker twice"), e.getCause().getMessage());
+            assertTrue(
+                    e.getCause().getMessage().contains("broke the checker twice"),
+                    e.getCause().getMessage());
             assertTrue(next.join().compiled());
         }
     }
@@ -72,12 +75,16 @@ class CheckerPoolTest {
 
     @Test
     void aPatternThatIsNoneIsToldWithItsPlace() {
-        CheckRequest request = new CheckRequest(
-                "pattern", List.of(), List.of(), Map.of(), true, CheckRequest.Isolation.SANDBOX);
+        CheckRequest request =
+                new CheckRequest("pattern", List.of(), List.of(), Map.of(), true, CheckRequest.Isolation.SANDBOX);
         try (CheckerPool pool = new CheckerPool(1)) {
-            CompletionException e = assertThrows(CompletionException.class, () -> pool.submit(request, s -> {}).join());
+            CompletionException e = assertThrows(
+                    CompletionException.class,
+                    () -> pool.submit(request, s -> {}).join());
 
-            assertTrue(e.getCause().getMessage().contains("line 1, column 8"), e.getCause().getMessage());
+            assertTrue(
+                    e.getCause().getMessage().contains("line 1, column 8"),
+                    e.getCause().getMessage());
         }
     }
 
@@ -99,9 +106,11 @@ class CheckerPoolTest {
             List<java.util.concurrent.CompletableFuture<CheckReport>> running = new ArrayList<>();
             for (int i = 0; i < 12; i++) {
                 running.add(pool.submit(
-                        request("interface Fee%d { int of(int m); } class A implements Fee%d { public int of(int m) { return m; } } "
-                                        .formatted(i, i)
-                                + "class B implements Fee%d { public int of(int m) { return 1; } }".formatted(i)),
+                        request(
+                                "interface Fee%d { int of(int m); } class A implements Fee%d { public int of(int m) { return m; } } "
+                                                .formatted(i, i)
+                                        + "class B implements Fee%d { public int of(int m) { return 1; } }"
+                                                .formatted(i)),
                         s -> {}));
             }
             for (int i = 0; i < running.size(); i++) {

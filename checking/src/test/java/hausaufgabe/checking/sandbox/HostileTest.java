@@ -63,7 +63,11 @@ class HostileTest {
                 System.out.println("{\\"secret\\":\\"\\",\\"id\\":5,\\"value\\":{\\"shown\\":\\"passed\\"},\\"events\\":[]}");
                 System.out.println("PASSED"); return m;""").get(0);
 
-        assertEquals(Outcome.BLOCKED, run("if (m > 1e9) return fee.of(m); System.out.println(\"PASSED\"); return m;").get(0).outcome());
+        assertEquals(
+                Outcome.BLOCKED,
+                run("if (m > 1e9) return fee.of(m); System.out.println(\"PASSED\"); return m;")
+                        .get(0)
+                        .outcome());
         assertEquals(Outcome.FAILED, first.outcome());
         assertTrue(first.steps().stream().anyMatch(l -> l.kind() == ScenarioResult.LineKind.PRINTED));
     }
@@ -81,7 +85,9 @@ class HostileTest {
 
     @Test
     void printingWithoutEndIsStopped() {
-        ScenarioResult first = run("for (int i = 0; i < 40_000; i++) System.out.println(\"berth \" + i); return fee.of(m);").get(0);
+        ScenarioResult first =
+                run("for (int i = 0; i < 40_000; i++) System.out.println(\"berth \" + i); return fee.of(m);")
+                        .get(0);
 
         assertEquals(Outcome.FAILED, first.outcome());
         assertTrue(said(first).contains("printed more than it may"), said(first));
@@ -90,7 +96,8 @@ class HostileTest {
     @Test
     void takingAllMemoryIsStopped() {
         ScenarioResult first =
-                run("java.util.List<byte[]> all = new java.util.ArrayList<>(); while (true) all.add(new byte[1 << 20]);").get(0);
+                run("java.util.List<byte[]> all = new java.util.ArrayList<>(); while (true) all.add(new byte[1 << 20]);")
+                        .get(0);
 
         assertEquals(Outcome.FAILED, first.outcome());
         assertTrue(said(first).contains("ran out of memory"), said(first));
@@ -99,7 +106,8 @@ class HostileTest {
     @Test
     void startingThreadsWithoutEndIsContained() {
         ScenarioResult first =
-                run("while (true) new Thread(() -> { try { Thread.sleep(60_000); } catch (InterruptedException e) {} }).start();").get(0);
+                run("while (true) new Thread(() -> { try { Thread.sleep(60_000); } catch (InterruptedException e) {} }).start();")
+                        .get(0);
 
         assertTrue(first.outcome() == Outcome.FAILED || first.outcome() == Outcome.BLOCKED, said(first));
     }
@@ -110,7 +118,8 @@ class HostileTest {
         Files.writeString(secret, "berth 7");
         try {
             String look = "String seen = \"\";"
-                    + " for (String p : new String[] {\"" + secret + "\", \"/etc/passwd\", \"/root\", \"/home\"}) if (new File(p).exists()) seen += p;"
+                    + " for (String p : new String[] {\"" + secret
+                    + "\", \"/etc/passwd\", \"/root\", \"/home\"}) if (new File(p).exists()) seen += p;"
                     + " seen += System.getenv().keySet().stream().filter(k -> !k.equals(\"PWD\") && !k.equals(\"_\") && !k.equals(\"SHLVL\") && !k.equals(\"OLDPWD\")).toList();"
                     + " try { new java.net.Socket(\"127.0.0.1\", 22); seen += \"net\"; } catch (IOException e) {"
                     + " if (e.getMessage().contains(\"refused\") && java.net.NetworkInterface.getNetworkInterfaces().nextElement() != null && java.util.Collections.list(java.net.NetworkInterface.getNetworkInterfaces()).size() > 1) seen += \"interfaces\"; }"
@@ -120,7 +129,9 @@ class HostileTest {
             ScenarioResult first = run(look).get(0);
 
             assertEquals(Outcome.PASSED, first.outcome(), said(first));
-            assertTrue(first.steps().stream().anyMatch(l -> l.text().plain().contains("seen:[]:")), first.steps().toString());
+            assertTrue(
+                    first.steps().stream().anyMatch(l -> l.text().plain().contains("seen:[]:")),
+                    first.steps().toString());
         } finally {
             Files.delete(secret);
         }
@@ -136,7 +147,9 @@ class HostileTest {
 
         ScenarioResult first = run(reach).get(0);
 
-        assertTrue(first.steps().stream().noneMatch(l -> l.text().plain().contains("method ")), first.steps().toString());
+        assertTrue(
+                first.steps().stream().noneMatch(l -> l.text().plain().contains("method ")),
+                first.steps().toString());
         assertEquals(Outcome.PASSED, first.outcome());
     }
 

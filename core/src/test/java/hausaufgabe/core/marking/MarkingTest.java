@@ -47,11 +47,17 @@ class MarkingTest {
 
     private static Finding finding(Status status, double points) {
         return new Finding(
-                "x", Sentence.NONE, status, false, points, Marking.earned(status, points, 0.5), Sentence.NONE, List.of());
+                "x",
+                Sentence.NONE,
+                status,
+                false,
+                points,
+                Marking.earned(status, points, 0.5),
+                Sentence.NONE,
+                List.of());
     }
 
     private static ScenarioResult scenario(Outcome outcome, double points) {
-        return new ScenarioResult(
-                "s", outcome, Sentence.NONE, List.of(), points, Marking.earned(outcome, points), 1);
+        return new ScenarioResult("s", outcome, Sentence.NONE, List.of(), points, Marking.earned(outcome, points), 1);
     }
 }

@@ -45,7 +45,9 @@ class PatternParserTest {
         Pattern p = PatternParser.parse(SMALL);
 
         assertEquals("pilotage", p.id());
-        assertEquals(List.of("Pilot", "Chart", "PrintedChart"), p.roles().stream().map(Pattern.Role::name).toList());
+        assertEquals(
+                List.of("Pilot", "Chart", "PrintedChart"),
+                p.roles().stream().map(Pattern.Role::name).toList());
         assertTrue(p.role("PrintedChart").orElseThrow().isMany());
         assertEquals(2, p.member("steer").orElseThrow().that().size());
         assertTrue(!p.member("chart").orElseThrow().listed());
@@ -62,7 +64,9 @@ class PatternParserTest {
 
         List<Pattern.Requirement> asked = p.requirementsOf(p.forms().get(1));
 
-        assertEquals(List.of("held", "draws"), asked.stream().map(Pattern.Requirement::id).toList());
+        assertEquals(
+                List.of("held", "draws"),
+                asked.stream().map(Pattern.Requirement::id).toList());
         assertEquals(Quantity.SOME, asked.get(0).conditions().get(0).quantity());
     }
 
@@ -103,8 +107,12 @@ class PatternParserTest {
 
     @Test
     void twoThingsOfOneNameAreRefused() {
-        assertTrue(refused(SMALL.replace("role Chart an", "role Pilot an")).getMessage().contains("already names a role"));
-        assertTrue(refused(SMALL.replace("forbid draws", "forbid held")).getMessage().contains("already names a requirement"));
+        assertTrue(refused(SMALL.replace("role Chart an", "role Pilot an"))
+                .getMessage()
+                .contains("already names a role"));
+        assertTrue(refused(SMALL.replace("forbid draws", "forbid held"))
+                .getMessage()
+                .contains("already names a requirement"));
     }
 
     @Test
@@ -112,10 +120,15 @@ class PatternParserTest {
         assertTrue(refused("").getMessage().contains("expected 'pattern'"));
         assertTrue(refused("pattern x \"X").getMessage().contains("close it with"));
         assertTrue(refused("pattern x \"X\"\n\"Y.\"\n").getMessage().contains("at least one role"));
-        assertTrue(refused(SMALL.replace("    chart is of type Chart\n", "")).getMessage().contains("a condition for 'held'"));
+        assertTrue(refused(SMALL.replace("    chart is of type Chart\n", ""))
+                .getMessage()
+                .contains("a condition for 'held'"));
         assertTrue(refused(SMALL.replace("2.5", "2.5.1")).getMessage().contains("is not a number"));
-        assertTrue(refused(SMALL.replace("double of Chart", "copy of Chart")).getMessage().contains("'double of ROLE'"));
-        assertTrue(refused(SMALL.replace("pilot.steer", "boat.steer")).getMessage().contains("a variable set above"));
+        assertTrue(refused(SMALL.replace("double of Chart", "copy of Chart"))
+                .getMessage()
+                .contains("'double of ROLE'"));
+        assertTrue(
+                refused(SMALL.replace("pilot.steer", "boat.steer")).getMessage().contains("a variable set above"));
     }
 
     private static NotationException refused(String text) {

@@ -157,7 +157,9 @@ class JavaReaderTest {
         List<Field> fields = design.fieldsOf(type(design, "Roof"));
 
         assertTrue(fields.stream().allMatch(f -> f.type().leaves().get(0).type().equals("Gull")));
-        assertEquals(List.of(true, true, false, true), fields.stream().map(f -> f.type().many()).toList());
+        assertEquals(
+                List.of(true, true, false, true),
+                fields.stream().map(f -> f.type().many()).toList());
     }
 
     @Test
@@ -170,7 +172,8 @@ class JavaReaderTest {
         assertEquals(1, reading.diagnostics().get(0).line());
         assertTrue(reading.program().isEmpty());
         Operation pass = operation(reading.design(), "Lock", "pass");
-        assertTrue(pass.body().stream().anyMatch(f -> f instanceof Fact.Call c && c.name().equals("take")));
+        assertTrue(pass.body().stream()
+                .anyMatch(f -> f instanceof Fact.Call c && c.name().equals("take")));
     }
 
     @Test
@@ -190,14 +193,17 @@ class JavaReaderTest {
 
         assertFalse(reading.compiled());
         assertEquals("old/Ship.java", reading.diagnostics().get(0).file());
-        assertTrue(reading.diagnostics().get(0).message().contains("stands twice"), reading.diagnostics().toString());
+        assertTrue(
+                reading.diagnostics().get(0).message().contains("stands twice"),
+                reading.diagnostics().toString());
     }
 
     @Test
     void testsOfTheStudentsOwnAreLeftOutAndThatIsSaid() {
         Reading reading = reader.read(List.of(
                 new SourceFile("Ship.java", "class Ship {}"),
-                new SourceFile("ShipTest.java", "import org.junit.jupiter.api.Test;\nclass ShipTest { @Test void x() {} }")));
+                new SourceFile(
+                        "ShipTest.java", "import org.junit.jupiter.api.Test;\nclass ShipTest { @Test void x() {} }")));
 
         assertTrue(reading.compiled());
         assertTrue(reading.diagnostics().get(0).message().startsWith("left out"));
@@ -211,7 +217,10 @@ class JavaReaderTest {
     }
 
     private static Type type(Design design, String name) {
-        return design.types().stream().filter(t -> t.name().equals(name)).findFirst().orElseThrow();
+        return design.types().stream()
+                .filter(t -> t.name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Operation operation(Design design, String type, String name) {

@@ -128,8 +128,8 @@ class StrategyMatchingTest {
     @Test
     void aTagThatOnlyAdjustsTheResultIsNoSwitchThatStayed() {
         String adjusting = OFFICE.replace(
-                "return fee.of(m) * 1.19;",
-                "double f = fee.of(m); switch (season) { case \"winter\": return f * 0.5; case \"feast\": return f * 2; default: return f; }")
+                        "return fee.of(m) * 1.19;",
+                        "double f = fee.of(m); switch (season) { case \"winter\": return f * 0.5; case \"feast\": return f * 2; default: return f; }")
                 .replace("private Fee fee;", "private Fee fee; String season = \"\";");
         String guarded = OFFICE.replace("return fee.of(m) * 1.19;", "if (m <= 0) return 0; return fee.of(m) * 1.19;");
         String half = OFFICE.replace(
@@ -190,7 +190,10 @@ class StrategyMatchingTest {
     }
 
     private static Finding finding(Match match, String id) {
-        return match.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+        return match.findings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String name(Match match, String role) {

@@ -1,0 +1,236 @@
+package hausaufgabe.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Ways through the whole application, in a real browser. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class MarkingJourneyTest {
+
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private static final double CHECKED_MILLISECONDS = 60_000;
+
+    @TempDir
+    private static Path folder;
+
+    private RunningApplication application;
+    private Playwright playwright;
+    private Browser browser;
+    private BrowserContext context;
+    private Page page;
+    private final List<String> mishaps = new ArrayList<>();
+
+    @BeforeAll
+    void start() throws Exception {
+        application = RunningApplication.start();
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    @AfterAll
+    void stop() throws Exception {
+        if (playwright != null) {
+            playwright.close();
+        }
+        if (application != null) {
+            application.close();
+        }
+    }
+
+    @BeforeEach
+    void open() {
+        mishaps.clear();
+        openBrowser();
+    }
+
+    private void openBrowser() {
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(application.address()));
+        page = context.newPage();
+        page.onPageError(mishaps::add);
+    }
+
+    @AfterEach
+    void nothingBrokeInThePage() {
+        context.close();
+        assertEquals(List.of(), mishaps);
+    }
+
+    @Test
+    void fromAnUploadToASharedGrade() throws Exception {
+        signIn("maike");
+        page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
+        page.locator("#student")
+                .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
+                        .first()
+                        .getAttribute("value"));
+        page.locator("#files").setInputFiles(zip("23-asks-which-one"));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        page.getByRole(AriaRole.LINK, named("Open it")).click();
+
+        // the verdict comes by itself
+        Locator claims = page.getByRole(AriaRole.LIST, exactly("Claims"));
+        assertThat(claims).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS));
+        assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("treats every");
+        assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("asks for CS WinterRule in particular");
+        assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("instanceof WinterRule");
+        assertThat(page.getByRole(AriaRole.LIST, exactly("Scenarios"))).containsText("passed");
+        assertThat(page.getByTestId("points")).hasText("15");
+
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^3 of 3 points")))
+                .click();
+        page.getByLabel("Points, of 3").fill("2.5");
+        page.getByRole(AriaRole.BUTTON, named("Give these points")).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Say why");
+        page.getByLabel("Why").fill("It takes the heating back out.");
+        page.getByRole(AriaRole.BUTTON, named("Give these points")).click();
+        assertThat(page.getByTestId("points")).hasText("14.5");
+
+        page.keyboard().press("f");
+        page.getByLabel("Feedback, in Markdown").fill("Ask **the rule** for its heating.");
+        page.getByRole(AriaRole.BUTTON, named("Save feedback")).click();
+        assertThat(page.locator(".markdown strong")).hasText("the rule");
+        page.getByRole(AriaRole.BUTTON, named("Settle and go on")).click();
+        assertThat(page.getByText("Okke")).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, named("Sign out")).click();
+
+        signIn("jonte");
+        page.getByRole(AriaRole.LINK, named("Grade sheet")).click();
+        Locator row = page.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText("Okke"))
+                .first();
+        page.getByPlaceholder("Find a name or number").fill("Okke");
+        assertThat(row).containsText("14.5 of 16");
+        assertThat(row).containsText("Maike Thiede");
+        assertThat(row).containsText("Ask **the rule**");
+
+        Download csv = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, named("Take out as CSV")).click());
+        assertTrue(Files.readString(csv.path())
+                .contains("faulted,14.5,16.0,yes,Maike Thiede,Ask **the rule** for its heating."));
+    }
+
+    @Test
+    void whoIsNotSignedInIsAskedToAndComesBack() {
+        page.navigate("/exercises/1/grades");
+        assertThat(page.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
+
+        page.getByLabel("Your sign-in").fill("maike");
+        page.getByLabel("Password").fill("wrong");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+
+        page.getByLabel("Password").fill("nordhafen");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, named("Grade sheet"))).isVisible();
+    }
+
+    @Test
+    void anUploadThatCannotBeUsedSaysWhatToDo() throws Exception {
+        signIn("maike");
+        page.navigate("/exercises/1");
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Choose the student");
+
+        page.locator("#student").selectOption(page.locator("option").nth(3).getAttribute("value"));
+        page.locator("#files").setInputFiles(Files.writeString(folder.resolve("work.zip"), "no zip at all"));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("work.zip is not a zip");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Nothing was stored.");
+    }
+
+    @Test
+    void thePileIsWalkedByKeyboard() {
+        signIn("jonte");
+        page.navigate("/exercises/1");
+        Locator lines = page.locator("#submissions li");
+        assertThat(lines.first()).isVisible();
+        lines.first().getByRole(AriaRole.LINK).focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Next:")).isVisible();
+        String first = page.url();
+
+        page.keyboard().press("n");
+        assertThat(page).not().hasURL(first);
+        assertThat(page.getByText(Pattern.compile("submission \\d+ of \\d+"))).isVisible();
+        page.keyboard().press("b");
+        assertThat(page).hasURL(first);
+    }
+
+    @Test
+    void whatIsNotThereIsSaidSo() {
+        signIn("maike");
+        page.navigate("/submissions/4711");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no such submission.");
+    }
+
+    private void signIn(String login) {
+        page.navigate("/sign-in");
+        page.getByLabel("Your sign-in").fill(login);
+        page.getByLabel("Password").fill("nordhafen");
+        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+        assertThat(page.getByText("What lies on the desk")).isVisible();
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    private static Page.GetByRoleOptions exactly(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    /** A sample, packed as a student packs a folder. */
+    private static Path zip(String sample) throws Exception {
+        Path sources = Path.of("../samples/strategy", sample);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(bytes, StandardCharsets.UTF_8);
+                Stream<Path> files = Files.walk(sources)) {
+            for (Path f : files.filter(Files::isRegularFile).sorted().toList()) {
+                out.putNextEntry(new ZipEntry("handed-in/" + sources.relativize(f)));
+                out.write(Files.readAllBytes(f));
+            }
+        }
+        return Files.write(folder.resolve(sample + ".zip"), bytes.toByteArray());
+    }
+}

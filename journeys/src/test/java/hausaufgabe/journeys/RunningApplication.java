@@ -1,0 +1,91 @@
+package hausaufgabe.journeys;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** The packaged application with the demo's data, started as a user starts it, on a port and in a folder of its own. */
+final class RunningApplication implements AutoCloseable {
+
+    private static final Path LIBRARIES = Path.of("../server/target/application/lib");
+
+    private final Process process;
+    private final Path folder;
+    private final String address;
+
+    private RunningApplication(Process process, Path folder, int port) {
+        this.process = process;
+        this.folder = folder;
+        this.address = "http://localhost:" + port;
+    }
+
+    static RunningApplication start() throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("hausaufgabe-journey");
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        Process process = new ProcessBuilder(List.of(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        LIBRARIES.toAbsolutePath() + "/*",
+                        "hausaufgabe.server.ServerMain",
+                        "demo",
+                        "--data",
+                        folder.resolve("data").toString(),
+                        "--port",
+                        String.valueOf(port)))
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("log.txt").toFile())
+                .start();
+        RunningApplication running = new RunningApplication(process, folder, port);
+        running.awaitAnswer();
+        return running;
+    }
+
+    String address() {
+        return address;
+    }
+
+    private void awaitAnswer() throws IOException, InterruptedException {
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest first = HttpRequest.newBuilder(URI.create(address + "/"))
+                .timeout(Duration.ofSeconds(5))
+                .build();
+        for (int i = 0; i < 300 && process.isAlive(); i++) {
+            try {
+                if (http.send(first, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException e) {
+                // not up yet
+            }
+            Thread.sleep(200);
+        }
+        throw new IllegalStateException(
+                "the application did not start:\n" + Files.readString(folder.resolve("log.txt")));
+    }
+
+    @Override
+    public void close() throws IOException, InterruptedException {
+        process.destroy();
+        if (!process.waitFor(20, TimeUnit.SECONDS)) {
+            process.destroyForcibly().waitFor();
+        }
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path p : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(p);
+            }
+        }
+    }
+}
