@@ -120,6 +120,13 @@ function lay(pattern: Pattern) {
     const n = graph.node(role.name);
     return { role, x: n.x - n.width / 2, y: n.y - n.height / 2, width: n.width, height: n.height };
   });
+  // boxes of one rank hang from one line
+  for (const n of nodes) {
+    const rank = graph.node(n.role.name).y;
+    n.y = Math.min(
+      ...nodes.filter((m) => graph.node(m.role.name).y === rank).map((m) => rank - m.height / 2),
+    );
+  }
   const at = new Map(nodes.map((n) => [n.role.name, n]));
   const edges = pattern.relations.map((r) => {
     const from = at.get(r.from)!;

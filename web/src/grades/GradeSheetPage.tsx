@@ -247,7 +247,7 @@ function summary(rows: Row[]): string {
   if (t.handedIn === 0) {
     return `Nobody of ${t.students} has handed in yet.`;
   }
-  return `${inWords(t.handedIn)} of ${t.students} have handed in; ${t.settled} ${t.settled === 1 ? 'is' : 'are'} settled.`;
+  return `${inWords(t.handedIn)} of ${t.students} ${t.handedIn === 1 ? 'has' : 'have'} handed in; ${t.settled} ${t.settled === 1 ? 'is' : 'are'} settled.`;
 }
 
 function mean(rows: Row[]): string {

@@ -2,6 +2,9 @@ import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSession, useSignOut } from '../api/session';
 
+/** Margins stay in view while the sheet is read, and scroll by themselves when they hold more. */
+const margin = 'sticky top-[50px] max-h-[calc(100vh-50px)] self-start overflow-y-auto py-6 text-[14px]';
+
 /** A step on the way from the course to where one is; the last has no address. */
 export type Crumb = { text: string; to?: string };
 
@@ -32,11 +35,11 @@ export function Page(props: {
       </a>
       <RunningHead crumbs={props.crumbs} next={props.next} />
       <div className={`mx-auto grid w-full max-w-[1500px] flex-1 ${columns}`}>
-        {props.left && <aside className="px-5 py-6 pl-8 text-[14px]">{props.left}</aside>}
+        {props.left && <aside className={`${margin} px-5 pl-8`}>{props.left}</aside>}
         <main id="sheet" className="border-x border-rule bg-sheet px-[34px] py-6">
           {props.children}
         </main>
-        {props.right && <aside className="px-6 py-6 text-[14px]">{props.right}</aside>}
+        {props.right && <aside className={`${margin} px-6`}>{props.right}</aside>}
       </div>
     </div>
   );

@@ -129,15 +129,19 @@ function Excerpt(props: { stretch: Stretch; lines: string[]; verdict: Verdict; r
   const shown = lines.slice(stretch.from - 1, stretch.to);
   const indent = Math.min(...shown.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));
   return (
-    <figure className="relative overflow-hidden rounded-[3px] border border-rule bg-paper">
-      <figcaption className="float-right flex items-center gap-1.5 px-2 pt-[3px] text-[12px] text-soft">
-        {stretch.file}
+    <figure
+      className={`overflow-hidden rounded-[3px] border border-rule bg-paper ${shown.length === 1 ? 'flex flex-row-reverse' : ''}`}
+    >
+      <figcaption className="flex items-center justify-end gap-1.5 px-2 pt-[3px] pb-[2px] text-[12px] text-soft">
+        <span className="max-w-[210px] truncate" title={stretch.file}>
+          {stretch.file}
+        </span>
         {props.role && <Seal role={props.role} />}
       </figcaption>
       <pre
         tabIndex={0}
         aria-label={`${stretch.file}, lines ${stretch.from} to ${stretch.to}`}
-        className="overflow-x-auto py-1 font-code text-[12.8px] leading-[21px]"
+        className={`min-w-0 flex-1 overflow-x-auto font-code text-[12.8px] leading-[21px] ${shown.length === 1 ? 'py-1' : 'pb-1'}`}
       >
         <code className="block w-max min-w-full">
           {shown.map((text, i) => {

@@ -6,7 +6,11 @@ import { inWords } from '../sheet/count';
 import { Moment } from '../sheet/Moment';
 import { Notice, Waiting } from '../sheet/Notice';
 import { Page } from '../sheet/Page';
+import { SubmissionLine } from '../exercise/SubmissionLine';
 import { tally } from '../exercise/tally';
+
+/** How many waiting submissions a list shows before it only counts them. */
+const SHOWN = 10;
 
 /** The first page: what there is to do, exercise by exercise. */
 export function TodayPage() {
@@ -65,7 +69,7 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
           <p className="reading mt-3 max-w-[58ch]">
             {t.handedIn === 0
               ? 'Nothing has been handed in yet.'
-              : `${inWords(t.handedIn)} of ${t.students} have handed in. ${
+              : `${inWords(t.handedIn)} of ${t.students} ${t.handedIn === 1 ? 'has' : 'have'} handed in. ${
                   t.running > 0
                     ? `${inWords(t.running)} ${t.running === 1 ? 'is' : 'are'} being checked. `
                     : ''
@@ -77,6 +81,23 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
           </p>
         )}
       </div>
+      {t && t.open.length > 0 && (
+        <ul
+          aria-label="Waiting to be settled"
+          className="col-span-2 col-start-2 row-start-2 mt-4 border-t border-rule"
+        >
+          {t.open.slice(0, SHOWN).map((id) => (
+            <SubmissionLine key={id} row={sheet.data!.rows.find((r) => r.handedIn?.submissionId === id)!} />
+          ))}
+          {t.open.length > SHOWN && (
+            <li className="py-2">
+              <Link to={`/exercises/${exercise.id}#submissions`} className="quiet">
+                and {t.open.length - SHOWN} more
+              </Link>
+            </li>
+          )}
+        </ul>
+      )}
       <div className="flex flex-col items-start gap-2 pt-1">
         {first ? (
           <Link to={`/submissions/${first}`} className="act act-first">

@@ -89,10 +89,7 @@ final class OperationPredicates {
                 .flatMap(p -> p.type().leaves().stream())
                 .anyMatch(leaf -> role.stream().anyMatch(t -> t.id().equals(leaf.type())));
         return answer(
-                takes,
-                w.say(operation, " takes a ", role, "."),
-                w.say(operation, " does not take a ", role, "."),
-                here);
+                takes, w.say(operation, " takes ", role, "."), w.say(operation, " does not take ", role, "."), here);
     }
 
     private Judgement calls(Operation operation, Predicate.Calls asked, Binding binding, Wording w) {

@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Plays one scenario step by step. */
 final class Performance {
@@ -97,6 +98,10 @@ final class Performance {
                         () -> new Ended(Outcome.BLOCKED, Sentence.words("No type was found that plays " + role + ".")));
     }
 
+    private static String article(Type type) {
+        return "AEIOUaeiou".indexOf(type.name().charAt(0)) >= 0 ? "an " : "a ";
+    }
+
     private static Code code(Type type, String role) {
         return new Code(type.name(), role);
     }
@@ -113,9 +118,9 @@ final class Performance {
                     0,
                     null,
                     Code.of(step.variable()),
-                    ", a ",
+                    ", " + article(type),
                     code(type, step.role()),
-                    " the program has never seen, which writes down its calls");
+                    " the program has never seen");
             return;
         }
         standIn(step, type);
@@ -136,7 +141,7 @@ final class Performance {
             for (Type lower : design.realisationsOf(type)) {
                 if (candidates.size() <= used && lower.isNamed() && design.isConcrete(lower)) {
                     candidates.add((Given.Ref) maker.value(TypeRef.of(lower.id(), lower.name()), Map.of(), 0));
-                    names.add("a " + lower.name());
+                    names.add(article(lower) + lower.name());
                 }
             }
         }
@@ -189,7 +194,7 @@ final class Performance {
                             0,
                             null,
                             Code.of(step.variable()),
-                            ", a ",
+                            ", " + article(type),
                             code(type, step.role()),
                             given == null ? "" : " with ",
                             given == null ? "" : Code.of(step.with()));
@@ -206,7 +211,7 @@ final class Performance {
                     0,
                     null,
                     Code.of(step.variable()),
-                    ", a ",
+                    ", " + article(type),
                     code(type, step.role()),
                     " with ",
                     Code.of(step.with()),
@@ -396,12 +401,7 @@ final class Performance {
         } else {
             attempts.returned++;
             if (o.result() != null) {
-                account.add(
-                        LineKind.CALLED,
-                        1,
-                        null,
-                        "gave back ",
-                        Code.of(a.value().shown()));
+                account.add(LineKind.CALLED, 1, null, "gave back ", Code.of(shown(a.value())));
             }
         }
     }
@@ -415,6 +415,19 @@ final class Performance {
         return receiver + "." + o.name() + "(" + String.join(", ", shown) + ")";
     }
 
+    private String shown(Driver.Value value) {
+        return value.ref() == null ? value.shown() : nameOf(value.ref()).orElse(value.shown());
+    }
+
+    /** What the scenario calls an object, where it has a name for it. */
+    private Optional<String> nameOf(Given.Ref ref) {
+        return cast.entrySet().stream()
+                .filter(e ->
+                        e.getValue().object() != null && e.getValue().object().id() == ref.id())
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
     private String shown(Given given) {
         if (given instanceof Given.Simple s) {
             return s.type().contains("String") || s.type().endsWith("Object") ? '"' + s.text() + '"' : s.text();
@@ -426,11 +439,7 @@ final class Performance {
             return s.items().stream().map(this::shown).toList().toString();
         }
         if (given instanceof Given.Ref r) {
-            return cast.entrySet().stream()
-                    .filter(e -> r.equals(e.getValue().object()))
-                    .map(Map.Entry::getKey)
-                    .findFirst()
-                    .orElse("a " + r.type().substring(r.type().lastIndexOf('.') + 1));
+            return nameOf(r).orElse("a " + r.type().substring(r.type().lastIndexOf('.') + 1));
         }
         return "null";
     }

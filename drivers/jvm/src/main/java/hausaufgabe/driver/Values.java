@@ -7,6 +7,7 @@ import java.lang.reflect.Array;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.Method;
 import java.lang.reflect.Modifier;
+import java.lang.reflect.Proxy;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -179,7 +180,11 @@ final class Values {
         return new JsonObject()
                 .add("ref", objects.number(value))
                 .add("type", value.getClass().getName())
-                .add("shown", "a " + value.getClass().getSimpleName());
+                .add(
+                        "shown",
+                        Proxy.isProxyClass(value.getClass())
+                                ? "a double"
+                                : "a " + value.getClass().getSimpleName());
     }
 
     /** What stands for nothing in a type: zero, false, an empty text, or null. */
