@@ -16,6 +16,15 @@ export function useExercise(exercise: number) {
   });
 }
 
+/** Whether student code can be run here, and how. */
+export function useSandbox() {
+  return useQuery({
+    queryKey: ['sandbox'],
+    queryFn: async () => body(await api.GET('/api/sandbox')),
+    staleTime: Infinity,
+  });
+}
+
 /** Every student of an exercise with the last attempt and its marks. */
 export function useSheet(exercise: number | undefined) {
   return useQuery({

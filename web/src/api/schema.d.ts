@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sandbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -432,6 +448,10 @@ export interface components {
             settled: boolean;
             student: components["schemas"]["Student"];
         };
+        SandboxState: {
+            problem?: string;
+            unsafe: boolean;
+        };
         ScenarioResult: {
             /** Format: double */
             earned: number;
@@ -689,6 +709,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SandboxState"];
                 };
             };
         };

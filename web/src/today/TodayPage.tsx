@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useExercises, useProgress, useSheet } from '../api/exercises';
+import { useExercises, useProgress, useSandbox, useSheet } from '../api/exercises';
 import { useSession } from '../api/session';
 import type { Api } from '../api/client';
 import { inWords } from '../sheet/count';
@@ -24,6 +24,7 @@ export function TodayPage() {
       <div className="mx-auto max-w-[820px] py-4">
         <p className="margin-heading">{today}</p>
         <h1 className="mt-1 text-[29px]">What lies on the desk, {session.data?.staff?.name.split(' ')[0]}</h1>
+        <SandboxNotice />
         {exercises.isPending && <Waiting what="Looking" />}
         {exercises.isError && (
           <Notice
@@ -45,6 +46,26 @@ export function TodayPage() {
         </ul>
       </div>
     </Page>
+  );
+}
+
+/** Told to staff while programs are not run, or not safely. */
+function SandboxNotice() {
+  const sandbox = useSandbox().data;
+  if (!sandbox?.problem && !sandbox?.unsafe) {
+    return null;
+  }
+  return (
+    <section role="status" className="mt-5 border-l-[4.5px] border-ochre py-1 pl-5">
+      <h2 className="text-[18px]">
+        {sandbox.unsafe ? 'Student code runs without a sandbox' : 'Scenarios are not run on this machine'}
+      </h2>
+      <p className="reading text-soft">
+        {sandbox.unsafe
+          ? 'The server was started so. A submission can read and change whatever the server can.'
+          : `${sandbox.problem}. Roles and claims are judged all the same. Install it, start the server again, and have submissions checked again.`}
+      </p>
+    </section>
   );
 }
 

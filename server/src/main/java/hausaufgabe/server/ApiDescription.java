@@ -19,6 +19,7 @@ class ApiDescription {
 
     private static final Map<String, Set<String>> MAY_BE_ABSENT = Map.ofEntries(
             Map.entry("Session", Set.of("staff")),
+            Map.entry("SandboxState", Set.of("problem")),
             Map.entry("SubmissionView", Set.of("progress", "failure", "report")),
             Map.entry("CheckReport", Set.of("form")),
             Map.entry("Piece", Set.of("role")),

@@ -89,8 +89,15 @@ class SessionTest {
     @Test
     void whoIsNotSignedInSeesNothing() throws Exception {
         for (String path : new String[] {
-            "/api/exercises", "/api/exercises/1", "/api/exercises/1/grades", "/api/exercises/1/grades.csv",
-            "/api/submissions/1", "/api/course", "/api/exercises/1/progress", "/api/description"
+            "/api/exercises",
+            "/api/exercises/1",
+            "/api/exercises/1/grades",
+            "/api/exercises/1/grades.csv",
+            "/api/submissions/1",
+            "/api/course",
+            "/api/sandbox",
+            "/api/exercises/1/progress",
+            "/api/description"
         }) {
             http.perform(get(path))
                     .andExpect(status().isUnauthorized())

@@ -265,11 +265,30 @@ public final class Bodies {
             for (Step s : from) {
                 List<Value> arguments = argumentsOf(s.fact());
                 boolean inside = owner.visibility() == Visibility.PRIVATE || s.fact() instanceof Fact.Call;
-                if (inside && p.index() < arguments.size()) {
+                if (isOther(s.in(), owner)) {
+                    // a type around or inside the private one counts as others too
+                    found.add(v);
+                } else if (inside && p.index() < arguments.size()) {
                     outer(arguments.get(p.index()), s, found, depth + 1);
                 }
             }
         }
+    }
+
+    private boolean isOther(Operation caller, Operation called) {
+        String from = caller.owner();
+        // what a nameless type or lambda does, the type around it does
+        while (design.type(from).filter(t -> !t.isNamed()).isPresent()
+                && design.type(from).get().enclosing() != null) {
+            from = design.type(from).get().enclosing();
+        }
+        return !from.equals(called.owner());
+    }
+
+    /** Whether others can call an operation: it is not private, or a type around or inside its own calls it. */
+    public boolean isOpen(Operation operation) {
+        return operation.visibility() != Visibility.PRIVATE
+                || callers.getOrDefault(operation.id(), List.of()).stream().anyMatch(s -> isOther(s.in(), operation));
     }
 
     private static List<Value> argumentsOf(Fact fact) {

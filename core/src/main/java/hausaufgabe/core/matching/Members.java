@@ -4,7 +4,6 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.design.Visibility;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,7 +26,7 @@ final class Members {
         List<Operation> open = new ArrayList<>();
         List<Operation> closed = new ArrayList<>();
         for (Operation o : design.methodsOf(type)) {
-            (o.visibility() == Visibility.PRIVATE ? closed : open).add(o);
+            (design.bodies().isOpen(o) ? open : closed).add(o);
         }
         return List.of(open, closed);
     }

@@ -7,7 +7,6 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
-import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Evidence;
@@ -44,6 +43,12 @@ final class OperationPredicates {
             return answer(
                     some, w.say(operation, " exchanges something."), w.say(operation, " exchanges nothing."), here);
         }
+        if (predicate instanceof Predicate.WorksSomethingOut) {
+            boolean works = !onlyNames(operation)
+                    || !design.overridersOf(operation).stream().allMatch(OperationPredicates::onlyNames);
+            return answer(
+                    works, w.say(operation, " works something out."), w.say(operation, " only names something."), here);
+        }
         if (predicate instanceof Predicate.HasResult) {
             boolean some = operation.result() != null;
             return answer(
@@ -70,6 +75,16 @@ final class OperationPredicates {
             hausaufgabe.core.report.Sentence unmet,
             List<Evidence> evidence) {
         return yes ? Judgement.met(met, evidence) : Judgement.unmet(unmet, evidence);
+    }
+
+    /** Whether a body does nothing but give back a constant or a field, as a label or kind does; true without a body. */
+    private static boolean onlyNames(Operation operation) {
+        boolean gives = operation.isAbstract() || operation.body().stream().anyMatch(f -> f instanceof Fact.Return);
+        return gives
+                && operation.body().stream()
+                        .allMatch(f -> f instanceof Fact.Read
+                                || (f instanceof Fact.Return r
+                                        && (r.value() instanceof Value.Literal || r.value() instanceof Value.OfField)));
     }
 
     private Judgement calledIn(Operation operation, List<Type> role, Wording w, List<Evidence> here) {
@@ -218,7 +233,7 @@ final class OperationPredicates {
     }
 
     private Judgement assigns(Operation operation, List<Field> fields, Wording w, List<Evidence> here) {
-        if (!operation.isMethod() || operation.isStatic() || operation.visibility() == Visibility.PRIVATE) {
+        if (!operation.isMethod() || operation.isStatic() || !design.bodies().isOpen(operation)) {
             return Judgement.unmet(w.say(operation, " is not for others to call."), here);
         }
         for (Bodies.Step step : reach.from(operation)) {

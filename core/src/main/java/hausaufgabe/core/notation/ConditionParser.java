@@ -76,6 +76,9 @@ final class ConditionParser {
         if (tokens.accept("asks for the type of")) {
             return new Predicate.AsksTypeOf(role());
         }
+        if (tokens.accept("works something out")) {
+            return new Predicate.WorksSomethingOut();
+        }
         if (tokens.accept("works by a tag beside")) {
             return new Predicate.WorksByTagBeside(names.expect(tokens, Names.Kind.OPERATION));
         }

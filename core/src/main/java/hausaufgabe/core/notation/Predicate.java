@@ -41,6 +41,9 @@ public sealed interface Predicate {
     /** An operation is abstract, or some type overrides it. */
     record IsVaried() implements Predicate {}
 
+    /** An operation, or some override of it, does more than give back a constant or a field. */
+    record WorksSomethingOut() implements Predicate {}
+
     /** All of several hold. */
     record All(java.util.List<Predicate> parts) implements Predicate {}
 

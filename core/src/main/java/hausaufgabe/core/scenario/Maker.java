@@ -4,7 +4,6 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
-import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.scenario.Driver.Answer;
 import hausaufgabe.core.scenario.Driver.Given;
 import hausaufgabe.core.scenario.Driver.Request;
@@ -77,6 +76,13 @@ final class Maker {
             items.add(value(wanted.arguments().get(0), preferred, round, depth + 1));
         }
         items.add(value(wanted.contents().get(0), preferred, round, depth + 1));
+        if (wanted.many() && !map) {
+            // a second one, since some work begins only with two
+            Given second = value(wanted.contents().get(0), preferred, round + 1, depth + 1);
+            if (!items.contains(second)) {
+                items.add(second);
+            }
+        }
         String type = wanted.type().equals("array") ? componentName(wanted) + "[]" : wanted.type();
         return new Given.Several(type, items);
     }
@@ -165,9 +171,9 @@ final class Maker {
     List<Operation> waysIn(Type type) {
         Stream<Operation> constructors = design.operationsOf(type).stream()
                 .filter(Operation::isConstructor)
-                .filter(o -> o.visibility() != Visibility.PRIVATE);
+                .filter(o -> design.bodies().isOpen(o));
         Stream<Operation> givers = design.operationsOf(type).stream()
-                .filter(o -> o.isMethod() && o.isStatic() && o.visibility() != Visibility.PRIVATE)
+                .filter(o -> o.isMethod() && o.isStatic() && design.bodies().isOpen(o))
                 .filter(o -> o.result() != null && o.result().type().equals(type.id()));
         Comparator<Operation> least =
                 Comparator.comparingInt(o -> o.parameters().size());

@@ -1,0 +1,3 @@
+public interface PaymentMethod {
+    public void pay(int amount);
+}

@@ -1,0 +1,5 @@
+class MetreFee implements Fee {
+    public double of(double m) {
+        return m * 2;
+    }
+}

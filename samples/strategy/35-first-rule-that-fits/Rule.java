@@ -1,0 +1,5 @@
+interface Rule {
+    boolean fits(String kind);
+
+    double fee(double m);
+}

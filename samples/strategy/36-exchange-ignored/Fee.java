@@ -1,0 +1,3 @@
+interface Fee {
+    double of(double m);
+}

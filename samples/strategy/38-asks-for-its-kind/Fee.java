@@ -1,0 +1,5 @@
+interface Fee {
+    Kind kind();
+
+    double of(double m);
+}

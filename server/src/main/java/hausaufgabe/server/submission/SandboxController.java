@@ -1,0 +1,38 @@
+package hausaufgabe.server.submission;
+
+import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.sandbox.Sandbox;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Says to staff whether student code can be kept apart from this machine. Tested once, when the server has started. */
+@RestController
+class SandboxController {
+
+    private final CheckRequest.Isolation isolation;
+    private volatile String problem;
+
+    SandboxController(@Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation) {
+        this.isolation = isolation;
+    }
+
+    /**
+     * @param problem why scenarios are not run; absent where they are
+     * @param unsafe whether they are run without a sandbox, as was asked for at the start
+     */
+    record SandboxState(String problem, boolean unsafe) {}
+
+    @EventListener(ApplicationReadyEvent.class)
+    void look() {
+        problem =
+                isolation == CheckRequest.Isolation.SANDBOX ? Sandbox.problem().orElse(null) : null;
+    }
+
+    @GetMapping("/api/sandbox")
+    SandboxState state() {
+        return new SandboxState(problem, isolation == CheckRequest.Isolation.PROCESS);
+    }
+}
