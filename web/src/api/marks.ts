@@ -20,6 +20,10 @@ function useMark<Given>(
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (given: Given) => send(given, `"${currentVersion(queries, submission)}"`),
+    // one after the other, so that each is made on the version that the one before it left
+    scope: { id: `marks-${submission.id}` },
+    // a fetch that began before the change must not bring back what stood before it
+    onMutate: () => queries.cancelQueries({ queryKey: submissionKey(submission.id) }),
     onSuccess: (review) => {
       queries.setQueryData<Submission>(submissionKey(submission.id), (s) => s && { ...s, review });
       void queries.invalidateQueries({ queryKey: sheetKey(submission.exercise.exerciseId) });

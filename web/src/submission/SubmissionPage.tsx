@@ -108,7 +108,9 @@ function Left({ submission: s }: { submission: Submission }) {
   ];
   return (
     <>
-      <p className="text-[15px] font-semibold break-words">{s.student.name}</p>
+      <p className="text-[15px] font-semibold break-words" data-testid="student">
+        {s.student.name}
+      </p>
       <p className="text-soft">
         {s.student.number}, group {s.student.group}
       </p>

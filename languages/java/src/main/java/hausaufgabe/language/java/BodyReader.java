@@ -3,11 +3,8 @@ package hausaufgabe.language.java;
 import com.sun.source.tree.*;
 import com.sun.source.util.TreePath;
 import hausaufgabe.core.design.Fact;
-import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
-import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
-import hausaufgabe.core.design.Visibility;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,7 +16,6 @@ import javax.lang.model.element.ExecutableElement;
 import javax.lang.model.element.Modifier;
 import javax.lang.model.element.TypeElement;
 import javax.lang.model.element.VariableElement;
-import javax.lang.model.type.DeclaredType;
 import javax.lang.model.type.TypeMirror;
 
 /**
@@ -28,7 +24,7 @@ import javax.lang.model.type.TypeMirror;
  */
 final class BodyReader extends PathWalker<Value> {
 
-    private static final Value UNKNOWN = new Value.Unknown();
+    static final Value UNKNOWN = new Value.Unknown();
     private static final Value SELF = new Value.Self();
     private static final Value COMPUTED = new Value.Computed();
     /** What a variable may stand for is kept to this many parts, else it is unknown. */
@@ -42,6 +38,7 @@ final class BodyReader extends PathWalker<Value> {
     private final Set<VariableElement> counters = new HashSet<>();
     private final LibraryCalls library;
     private final Branches branches;
+    private final FunctionReader functions;
     private boolean learning;
 
     /**
@@ -57,6 +54,7 @@ final class BodyReader extends PathWalker<Value> {
         this.variables = variables;
         this.library = new LibraryCalls(mentions);
         this.branches = new Branches(into);
+        this.functions = new FunctionReader(into, this);
     }
 
     void read(TreePath body) {
@@ -91,7 +89,7 @@ final class BodyReader extends PathWalker<Value> {
 
     // values
 
-    private Value value(TreePath at) {
+    Value value(TreePath at) {
         Value v = walk(at);
         return v == null ? UNKNOWN : v;
     }
@@ -420,9 +418,9 @@ final class BodyReader extends PathWalker<Value> {
                 bare = inner.getExpression();
             }
             if (bare instanceof LambdaExpressionTree lambda) {
-                all.add(lambda(new TreePath(at, bare), lambda, lending));
+                all.add(functions.lambda(new TreePath(at, bare), lambda, lending));
             } else if (bare instanceof MemberReferenceTree reference) {
-                all.add(reference(new TreePath(at, bare), reference, lending));
+                all.add(functions.reference(new TreePath(at, bare), reference, lending));
             } else {
                 all.add(value(argument));
             }
@@ -469,132 +467,37 @@ final class BodyReader extends PathWalker<Value> {
 
     @Override
     public Value visitLambdaExpression(LambdaExpressionTree tree, Void p) {
-        return lambda(getCurrentPath(), tree, LibraryCalls.Lending.NONE);
+        return functions.lambda(getCurrentPath(), tree, LibraryCalls.Lending.NONE);
     }
 
     @Override
     public Value visitMemberReference(MemberReferenceTree tree, Void p) {
-        return reference(getCurrentPath(), tree, LibraryCalls.Lending.NONE);
+        return functions.reference(getCurrentPath(), tree, LibraryCalls.Lending.NONE);
     }
 
-    private Value lambda(TreePath at, LambdaExpressionTree tree, LibraryCalls.Lending lending) {
-        Function f = function(at);
-        if (f == null) {
-            return UNKNOWN;
-        }
-        for (int i = 0; i < tree.getParameters().size(); i++) {
-            TreePath parameter = new TreePath(at, tree.getParameters().get(i));
-            if (into.trees.getElement(parameter) instanceof VariableElement v) {
-                Value given = lending.lent() != null ? lending.lent() : new Value.OfParameter(f.operation, i);
-                variables.put(v, new ArrayList<>(List.of(given)));
-            }
-        }
-        List<Fact> inside = new ArrayList<>();
-        BodyReader reader = new BodyReader(into, f.operation, inside, variables);
+    /** A reader for the body of a function in this one, which knows the same variables. */
+    BodyReader inside(String function, List<Fact> into) {
+        BodyReader reader = new BodyReader(this.into, function, into, variables);
         reader.learning = learning;
         reader.counters.addAll(counters);
-        TreePath body = new TreePath(at, tree.getBody());
-        if (tree.getBodyKind() == LambdaExpressionTree.BodyKind.EXPRESSION) {
-            Value v = reader.value(body);
-            inside.add(new Fact.Return(v, into.span(body)));
-        } else {
-            reader.walk(body);
-        }
-        return addFunction(f, inside);
+        return reader;
     }
 
-    private Value reference(TreePath at, MemberReferenceTree tree, LibraryCalls.Lending lending) {
-        Function f = function(at);
-        if (f == null) {
-            return UNKNOWN;
-        }
-        List<Fact> inside = new ArrayList<>();
-        Element e = into.trees.getElement(at);
-        TreePath qualifier = new TreePath(at, tree.getQualifierExpression());
-        boolean ofType = into.trees.getElement(qualifier) instanceof TypeElement;
-        if (e instanceof ExecutableElement m && m.getKind() == ElementKind.CONSTRUCTOR) {
-            if (mentions.isOwn(m.getEnclosingElement())) {
-                String type = mentions.idOf((TypeElement) m.getEnclosingElement());
-                inside.add(new Fact.Create(type, mentions.idOf(m), List.of(), f.span));
-                inside.add(new Fact.Return(new Value.New(type, f.span), f.span));
-            }
-        } else if (e instanceof ExecutableElement m) {
-            boolean isStatic = m.getModifiers().contains(Modifier.STATIC);
-            Value first = lending.lent() != null ? lending.lent() : new Value.OfParameter(f.operation, 0);
-            boolean onParameter = ofType && !isStatic;
-            Value receiver = isStatic ? UNKNOWN : onParameter ? first : value(qualifier);
-            List<Value> arguments = new ArrayList<>();
-            for (int i = onParameter ? 1 : 0; i < f.parameters; i++) {
-                arguments.add(i == 0 ? first : new Value.OfParameter(f.operation, i));
-            }
-            String target = mentions.target(m, into.trees.getTypeMirror(qualifier));
-            if (target != null) {
-                inside.add(new Fact.Call(target, m.getSimpleName().toString(), receiver, arguments, false, f.span));
-                inside.add(new Fact.Return(new Value.ResultOf(target, receiver, arguments), f.span));
-            }
-        }
-        return addFunction(f, inside);
+    String operation() {
+        return operation;
     }
 
-    private record Function(
-            String type, String operation, ExecutableElement of, TypeMirror target, int parameters, Span span) {}
-
-    private Function function(TreePath at) {
-        TypeMirror target = into.trees.getTypeMirror(at);
-        if (!(target instanceof DeclaredType declared)
-                || !(declared.asElement() instanceof TypeElement element)
-                || target.getKind() == javax.lang.model.type.TypeKind.ERROR) {
-            return null;
-        }
-        ExecutableElement of = mentions.functionOf(element).orElse(null);
-        if (of == null) {
-            return null;
-        }
-        Span span = into.span(at);
-        String type = "lambda:" + span.file() + ":" + span.from();
-        return new Function(
-                type,
-                type + "#" + of.getSimpleName(),
-                of,
-                target,
-                of.getParameters().size(),
-                span);
+    boolean isLearning() {
+        return learning;
     }
 
-    private Value addFunction(Function f, List<Fact> body) {
-        Value made = new Value.New(f.type, f.span);
-        facts.add(new Fact.Create(f.type, null, List.of(), f.span));
-        if (learning) {
-            return made;
-        }
-        hausaufgabe.core.design.TypeRef target = mentions.ref(f.target);
-        into.add(new Type(
-                f.type,
-                "lambda",
-                Type.Kind.CLASS,
-                Type.Origin.LAMBDA,
-                new Type.Flags(true, false, false, Visibility.PRIVATE),
-                List.of(target),
-                operation.substring(0, operation.indexOf('#')),
-                List.of(),
-                f.span));
-        String implemented = mentions.target(f.of, f.target);
-        List<Operation.Parameter> parameters = f.of.getParameters().stream()
-                .map(p -> new Operation.Parameter(p.getSimpleName().toString(), mentions.ref(p.asType())))
-                .toList();
-        into.add(new Operation(
-                f.operation,
-                f.type,
-                f.of.getSimpleName().toString(),
-                Operation.Role.METHOD,
-                Set.of(),
-                Visibility.PUBLIC,
-                parameters,
-                mentions.result(f.of.getReturnType()),
-                implemented == null ? List.of() : List.of(implemented),
-                List.copyOf(body),
-                f.span));
-        return made;
+    void add(Fact fact) {
+        facts.add(fact);
+    }
+
+    /** Says what a variable stands for, in place of what was known. */
+    void set(VariableElement variable, Value value) {
+        variables.put(variable, new ArrayList<>(List.of(value)));
     }
 
     // statements
