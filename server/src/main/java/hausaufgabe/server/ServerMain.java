@@ -39,7 +39,7 @@ public final class ServerMain {
             deepest = deepest.getCause();
         }
         String message = String.valueOf(deepest.getMessage());
-        return message.contains("already in use")
+        return message.contains("already in use") || message.contains("file is locked")
                 ? "the records are open in another running Hausaufgabe. Stop that one, or use another --data folder."
                 : message;
     }
