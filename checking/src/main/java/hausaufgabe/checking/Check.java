@@ -52,8 +52,8 @@ public final class Check {
         long read = now();
 
         progress.accept("Finding the roles");
-        Match match =
-                Matcher.match(pattern, reading.design(), request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
+        Match match = Matcher.match(
+                pattern, reading.design(), null, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
         long matched = now();
 
         List<ScenarioResult> scenarios = scenarios(request, pattern, reading, match, progress);

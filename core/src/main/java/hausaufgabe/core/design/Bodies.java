@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Bodies read beyond one operation: what an operation does through its own helpers, and where a value comes from through
@@ -18,7 +20,13 @@ public final class Bodies {
 
     private final Design design;
     private final Map<String, List<Step>> writes = new LinkedHashMap<>();
+    private final Map<String, List<Step>> removals = new LinkedHashMap<>();
+    private final List<Step> handOvers = new ArrayList<>();
+    private final Map<String, List<Step>> reads = new LinkedHashMap<>();
+    private final Map<String, List<Step>> creations = new LinkedHashMap<>();
     private final Map<String, List<Step>> callers = new LinkedHashMap<>();
+    // worked out when first asked for; equal questions always get equal answers
+    private final Map<String, List<Step>> reached = new ConcurrentHashMap<>();
 
     /**
      * A fact with the operation it stands in.
@@ -40,16 +48,42 @@ public final class Bodies {
         if (step.fact() instanceof Fact.Write w) {
             writes.computeIfAbsent(w.field(), k -> new ArrayList<>()).add(step);
         } else if (step.fact() instanceof Fact.Put p) {
-            for (Value v : origins(p.container(), Map.of())) {
+            for (Value v : containers(p.container(), step)) {
                 if (v instanceof Value.OfField f) {
                     writes.computeIfAbsent(f.field(), k -> new ArrayList<>()).add(step);
                 }
             }
+        } else if (step.fact() instanceof Fact.Remove r) {
+            for (Value v : containers(r.container(), step)) {
+                if (v instanceof Value.OfField f) {
+                    removals.computeIfAbsent(f.field(), k -> new ArrayList<>()).add(step);
+                }
+            }
+        } else if (step.fact() instanceof Fact.HandOver) {
+            handOvers.add(step);
+        } else if (step.fact() instanceof Fact.Read r) {
+            reads.computeIfAbsent(r.field(), k -> new ArrayList<>()).add(step);
         } else if (step.fact() instanceof Fact.Call c && c.operation() != null) {
             callers.computeIfAbsent(c.operation(), k -> new ArrayList<>()).add(step);
-        } else if (step.fact() instanceof Fact.Create c && c.constructor() != null) {
-            callers.computeIfAbsent(c.constructor(), k -> new ArrayList<>()).add(step);
+        } else if (step.fact() instanceof Fact.Create c) {
+            creations.computeIfAbsent(c.type(), k -> new ArrayList<>()).add(step);
+            if (c.constructor() != null) {
+                callers.computeIfAbsent(c.constructor(), k -> new ArrayList<>()).add(step);
+            }
         }
+    }
+
+    /** The containers that a change of {@code container} changes: where it comes from, copies left out. */
+    public Set<Value> containers(Value container, Step step) {
+        if (container instanceof Value.Copy) {
+            return Set.of();
+        }
+        if (container instanceof Value.OneOf many) {
+            Set<Value> found = new LinkedHashSet<>();
+            many.values().forEach(v -> found.addAll(containers(v, step)));
+            return found;
+        }
+        return origins(container, step);
     }
 
     /** Every place that assigns the field or puts something into it. */
@@ -57,11 +91,41 @@ public final class Bodies {
         return writes.getOrDefault(field.id(), List.of());
     }
 
+    /** Every place that takes something out of the field. */
+    public List<Step> removalsFrom(Field field) {
+        return removals.getOrDefault(field.id(), List.of());
+    }
+
+    /** Every place that gives a library functions to call. */
+    public List<Step> handOvers() {
+        return List.copyOf(handOvers);
+    }
+
+    /** Every place that reads the field. */
+    public List<Step> readsOf(Field field) {
+        return reads.getOrDefault(field.id(), List.of());
+    }
+
+    /** Every place that makes an object of the type itself. */
+    public List<Step> creationsOf(Type type) {
+        return creations.getOrDefault(type.id(), List.of());
+    }
+
+    /** Every call of the operation by its own id, and for a constructor every use of it. */
+    public List<Step> callersOf(Operation operation) {
+        return callers.getOrDefault(operation.id(), List.of());
+    }
+
     /** The facts of an operation, of its own operations that it reaches, and of the lambdas and nameless objects it makes. */
     public List<Step> reachedFrom(Operation operation) {
-        List<Step> found = new ArrayList<>();
-        follow(operation, Map.of(), new LinkedHashSet<>(), found, 0);
-        return found;
+        List<Step> known = reached.get(operation.id());
+        if (known == null) {
+            List<Step> found = new ArrayList<>();
+            follow(operation, Map.of(), new LinkedHashSet<>(), found, 0);
+            known = List.copyOf(found);
+            reached.put(operation.id(), known);
+        }
+        return known;
     }
 
     private void follow(
@@ -165,6 +229,8 @@ public final class Bodies {
         }
         if (value instanceof Value.OneOf many) {
             many.values().forEach(v -> collect(v, given, found, depth));
+        } else if (value instanceof Value.Copy copy) {
+            copy.from().forEach(v -> collect(v, given, found, depth));
         } else if (value instanceof Value.Derived derived) {
             derived.from().forEach(v -> collect(v, given, found, depth));
         } else if (value instanceof Value.OfParameter p) {
@@ -185,11 +251,26 @@ public final class Bodies {
         }
     }
 
-    private static Value elementOf(Value container, Value.Choice choice) {
+    private Value elementOf(Value container, Value.Choice choice) {
         if (container instanceof Value.ElementOf inner) {
-            return new Value.ElementOf(inner.container(), inner.choice() == choice ? choice : Value.Choice.PICKED);
+            if (inner.choice() == Value.Choice.PICKED && holdsContainers(inner.container())) {
+                return new Value.ElementOf(inner.container(), choice);
+            }
+            boolean some = inner.choice() == Value.Choice.SOME || choice == Value.Choice.SOME;
+            Value.Choice both = some ? Value.Choice.SOME : Value.Choice.PICKED;
+            return new Value.ElementOf(inner.container(), inner.choice() == choice ? choice : both);
         }
         return container instanceof Value.New made ? made : new Value.ElementOf(container, choice);
+    }
+
+    private boolean holdsContainers(Value value) {
+        return value instanceof Value.OfField f
+                && field(f).filter(x -> x.type().contents().stream().anyMatch(TypeRef::many))
+                        .isPresent();
+    }
+
+    private Optional<Field> field(Value.OfField value) {
+        return design.field(value.field());
     }
 
     private void collectResult(Value.ResultOf result, Map<String, List<Value>> given, Set<Value> found, int depth) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
@@ -25,10 +26,16 @@ public final class Design {
     private final Map<String, Set<String>> ancestors = new LinkedHashMap<>();
     private final Map<String, List<Type>> realisations = new LinkedHashMap<>();
     private final Map<String, List<Operation>> overriders = new LinkedHashMap<>();
+    private final Map<String, List<Type>> nested = new LinkedHashMap<>();
+    private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
     private final Bodies bodies;
 
     public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
         types.forEach(t -> this.types.putIfAbsent(t.id(), t));
+        this.types.values().stream()
+                .filter(t -> t.enclosing() != null)
+                .forEach(t -> nested.computeIfAbsent(t.enclosing(), k -> new ArrayList<>())
+                        .add(t));
         for (Field f : fields) {
             if (this.fields.putIfAbsent(f.id(), f) == null) {
                 fieldsByOwner.computeIfAbsent(f.owner(), k -> new ArrayList<>()).add(f);
@@ -110,6 +117,15 @@ public final class Design {
         return line;
     }
 
+    /** The type itself and every type declared inside it, at any depth. */
+    public List<Type> nestedIn(Type type) {
+        List<Type> found = new ArrayList<>(List.of(type));
+        for (int i = 0; i < found.size(); i++) {
+            found.addAll(nested.getOrDefault(found.get(i).id(), List.of()));
+        }
+        return found;
+    }
+
     /** Own and inherited operations that are methods; an overridden one is left out. */
     public List<Operation> methodsOf(Type type) {
         List<Operation> found = new ArrayList<>();
@@ -172,6 +188,11 @@ public final class Design {
                 .filter(t -> t.origin() == Type.Origin.CONSTANT)
                 .count();
         return bodied > 0 && bodied == type.constants().size();
+    }
+
+    /** Something worked out from this design alone, which need not be worked out twice. */
+    public <T> T remember(Class<T> what, java.util.function.Supplier<T> workedOut) {
+        return what.cast(remembered.computeIfAbsent(what, k -> workedOut.get()));
     }
 
     /** What bodies do, with helpers and origins of values followed. */

@@ -21,6 +21,15 @@ public sealed interface Fact {
     /** Handing function-typed values to a library, which will call them. */
     record HandOver(List<Value> functions, Span span) implements Fact {}
 
+    /**
+     * A call of a library's operation that is no function of the design, or the making of a library's object.
+     *
+     * @param owner qualified name of the type that declares it
+     * @param name its name; {@code <new>} for a constructor
+     * @param receiver what it is called on; {@link Value.Unknown} where nothing is
+     */
+    record Library(String owner, String name, Value receiver, List<Value> arguments, Span span) implements Fact {}
+
     /** An object of {@code type} is made, by its {@code constructor} where the design holds it, else null. */
     record Create(String type, String constructor, List<Value> arguments, Span span) implements Fact {}
 
@@ -30,6 +39,9 @@ public sealed interface Fact {
 
     /** Something is put into a container; {@code container} leads to the field or local it lives in. */
     record Put(Value container, Value value, Span span) implements Fact {}
+
+    /** Something is taken out of a container, or all of it; {@code value} says what, {@code Unknown} where that is not known. */
+    record Remove(Value container, Value value, Span span) implements Fact {}
 
     record Return(Value value, Span span) implements Fact {}
 
@@ -47,11 +59,12 @@ public sealed interface Fact {
     /**
      * One alternative of a branch.
      *
+     * @param labels the constants it stands for, as written: numbers, texts, names of constants; may be empty
      * @param isDefault whether it is the one for everything else
      * @param computes whether it works out a value with arithmetic or text of its own
-     * @param leaves whether it ends the operation by returning a value
+     * @param leaves whether it ends the operation, by returning or throwing
      */
-    record Arm(Span span, boolean isDefault, boolean computes, boolean leaves) {}
+    record Arm(Span span, List<String> labels, boolean isDefault, boolean computes, boolean leaves) {}
 
     record Throw(String type, Span span) implements Fact {}
 

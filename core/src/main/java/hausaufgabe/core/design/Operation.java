@@ -13,6 +13,8 @@ import java.util.Set;
  * @param traits what was said of it
  * @param result its result type; null for a constructor, an initialiser or no result
  * @param overrides ids of the operations it overrides or implements, near and far
+ * @param statements its statements in the order of the text, blocks opened up
+ * @param guards stretches of its text that let in one thread at a time
  * @param body facts in the order of the text; empty when there is no body
  * @param span its declaration; null for a library's
  */
@@ -26,6 +28,8 @@ public record Operation(
         List<Parameter> parameters,
         TypeRef result,
         List<String> overrides,
+        List<Statement> statements,
+        List<Span> guards,
         List<Fact> body,
         Span span) {
 
@@ -43,9 +47,18 @@ public record Operation(
         ABSTRACT,
         FINAL,
         DEFAULT,
+        /** Lets in one thread at a time. */
+        SYNCHRONISED,
         /** Written by nobody: a default constructor, a record's accessor. */
         IMPLICIT
     }
+
+    /**
+     * A statement as written, less its comments and spacing; of a loop or branch only its head.
+     *
+     * @param weight how many it counts when copies are looked for: a closing or leaving one alone counts nothing
+     */
+    public record Statement(String text, int weight, Span span) {}
 
     /** A parameter; {@code name} may be a made-up one for a library's operation. */
     public record Parameter(String name, TypeRef type) {}

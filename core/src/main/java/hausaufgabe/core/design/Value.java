@@ -26,6 +26,9 @@ public sealed interface Value {
     /** Something a library made out of these. */
     record Derived(List<Value> from) implements Value {}
 
+    /** A new container with what these contain: a change of it does not change them. */
+    record Copy(List<Value> from) implements Value {}
+
     /** A number, text or truth value written in the code. */
     record Literal(String text) implements Value {}
 
@@ -41,9 +44,10 @@ public sealed interface Value {
     /** What the reader could not follow. */
     record Unknown() implements Value {}
 
-    /** How an element was chosen: each in turn, or one by key, index or search. */
+    /** How an element was chosen: each in turn, each of a part only, or one by key, index or search. */
     enum Choice {
         EACH,
+        SOME,
         PICKED
     }
 }

@@ -53,8 +53,8 @@ public record Binding(
         return new Binding(roles, plus(operations, member, found), fields);
     }
 
-    Binding withField(String member, Field field) {
-        return new Binding(roles, operations, plus(fields, member, List.of(field)));
+    Binding withFields(String member, List<Field> found) {
+        return new Binding(roles, operations, plus(fields, member, found));
     }
 
     private static <T> Map<String, List<T>> plus(Map<String, List<T>> map, String key, List<T> value) {

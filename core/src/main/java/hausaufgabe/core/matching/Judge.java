@@ -7,9 +7,11 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.PatternPrinter;
 import hausaufgabe.core.notation.Predicate;
+import hausaufgabe.core.notation.Relation.Subject;
+import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
@@ -18,31 +20,47 @@ import java.util.List;
 
 /** Judges requirements and conditions of a pattern against a design, for a given binding. */
 public final class Judge {
-
     private final Pattern pattern;
-    private final TypePredicates types;
-    private final FieldPredicates fields;
-    private final OperationPredicates operations;
+    private final Design design;
+    private final boolean quiet;
+    private final TypeRelations types;
+    private final FieldRelations fields;
+    private final OperationRelations operations;
 
-    public Judge(Pattern pattern, Design design) {
+    /** @param starter the code that was handed out; null where there was none */
+    public Judge(Pattern pattern, Design design, Design starter) {
+        this(pattern, design, starter, false);
+    }
+
+    /** @param quiet whether reasons need not be put into words, as during a search */
+    Judge(Pattern pattern, Design design, Design starter, boolean quiet) {
         this.pattern = pattern;
+        this.design = design;
+        this.quiet = quiet;
         Reach reach = new Reach(design);
-        this.types = new TypePredicates(pattern, design, reach);
-        this.fields = new FieldPredicates(pattern, design);
-        this.operations = new OperationPredicates(pattern, design, reach);
+        this.operations = new OperationRelations(design, reach);
+        this.types = new TypeRelations(design, reach, starter, operations);
+        this.fields = new FieldRelations(design);
+    }
+
+    Wording wording(Binding binding) {
+        return new Wording(pattern, binding, quiet);
     }
 
     /** How a requirement stands, with sentence, reason, evidence and points proposed. */
     public Finding finding(Requirement requirement, Binding binding) {
         Judgement j = judge(requirement, binding);
+        Sentence hint = requirement.hint().isEmpty() || j.is(Status.MET) || j.is(Status.NOT_APPLICABLE)
+                ? Sentence.NONE
+                : wording(binding).fill(requirement.hint());
         return new Finding(
                 requirement.id(),
-                new Wording(pattern, binding).fill(requirement.text()),
+                wording(binding).fill(requirement.text()),
                 j.status(),
                 requirement.essential(),
                 requirement.points(),
                 Marking.earned(j.status(), requirement.points(), j.share()),
-                j.why(),
+                j.why().then(hint),
                 j.evidence());
     }
 
@@ -51,55 +69,89 @@ public final class Judge {
         return judge(condition, binding).status();
     }
 
+    /** Whether every one of the conditions holds, or may. */
+    boolean mayHold(List<Condition> conditions, Binding binding) {
+        return conditions.stream().map(c -> status(c, binding)).allMatch(s -> s == Status.MET || s == Status.UNCLEAR);
+    }
+
     Judgement judge(Requirement requirement, Binding binding) {
+        if (!mayHold(requirement.when(), binding)) {
+            return notApplicable(wording(binding).say("There is nothing here that this is asked of."));
+        }
         List<Judgement> all = requirement.conditions().stream()
                 .map(c -> requirement.forbidden() ? forbidden(c, binding) : judge(c, binding))
                 .toList();
-        Status status = worst(all);
+        Status status = worstOf(all.stream().map(Judgement::status).toList());
         List<Judgement> deciding = status == Status.MET
                 ? all
                 : all.stream().filter(j -> j.is(status)).toList();
-        Sentence why = deciding.stream().map(Judgement::why).reduce(Sentence.NONE, Sentence::then);
+        Sentence why = deciding.stream().map(Judgement::why).distinct().reduce(Sentence.NONE, Sentence::then);
         double share = all.stream().mapToDouble(Judgement::share).min().orElse(1);
         return new Judgement(status, share, why, Judgement.join(deciding));
     }
 
     private Judgement forbidden(Condition condition, Binding binding) {
         Judgement missing = missing(condition, binding);
-        return missing != null ? missing : judge(condition, binding).forbidden();
-    }
-
-    private static Status worst(List<Judgement> all) {
-        return worstOf(all.stream().map(Judgement::status).toList());
+        if (missing != null) {
+            // what is not there cannot do what it must not do
+            return pattern.role(condition.subject()).map(Pattern.Role::many).orElse(false)
+                    ? notApplicable(missing.why())
+                    : missing;
+        }
+        Condition some = condition.quantity() == Pattern.Quantity.EVERY
+                ? new Condition(Pattern.Quantity.SOME, 0, condition.subject(), condition.predicate(), condition.alone())
+                : condition;
+        return judge(some, binding).forbidden();
     }
 
     private static Status worstOf(List<Status> all) {
-        for (Status s : List.of(Status.UNMET, Status.PARTLY, Status.UNCLEAR, Status.NOT_APPLICABLE)) {
+        for (Status s : List.of(Status.UNMET, Status.PARTLY, Status.UNCLEAR)) {
             if (all.contains(s)) {
                 return s;
             }
         }
-        return Status.MET;
+        boolean none = !all.isEmpty() && all.stream().allMatch(s -> s == Status.NOT_APPLICABLE);
+        return none ? Status.NOT_APPLICABLE : Status.MET;
     }
 
     /** What is to be said when nothing plays the subject; null when something does. */
     private Judgement missing(Condition condition, Binding binding) {
+        for (String name : condition.predicate().mentions()) {
+            Judgement absent = absentOptional(name, binding);
+            if (absent != null) {
+                return absent;
+            }
+        }
         String subject = condition.subject();
-        Wording w = new Wording(pattern, binding);
+        Wording w = wording(binding);
+        Judgement absent = absentOptional(subject, binding);
+        if (absent != null) {
+            return absent;
+        }
         Pattern.Role role = pattern.role(subject).orElse(null);
         if (role != null && binding.types(subject).isEmpty()) {
-            return role.optional()
-                    ? notApplicable(w.say("Nothing here plays " + subject + ", and nothing has to."))
-                    : Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of());
+            return Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of());
         }
         Pattern.Member member = pattern.member(subject).orElse(null);
-        if (member != null
-                && binding.operations(subject).isEmpty()
-                && binding.fields(subject).isEmpty()) {
-            if (member.optional()) {
-                return notApplicable(w.say("There is no " + Wording.spaced(subject) + ", and there need not be."));
-            }
+        if (member != null && isAbsent(subject, binding)) {
             return Judgement.unmet(missingMember(member, binding, w), ownerPlace(member, binding));
+        }
+        return null;
+    }
+
+    private static boolean isAbsent(String member, Binding binding) {
+        return binding.operations(member).isEmpty() && binding.fields(member).isEmpty();
+    }
+
+    private Judgement absentOptional(String name, Binding binding) {
+        Wording w = wording(binding);
+        Pattern.Role role = pattern.role(name).orElse(null);
+        if (role != null && role.optional() && binding.types(name).isEmpty()) {
+            return notApplicable(w.say("Nothing here plays " + name + ", and nothing has to."));
+        }
+        Pattern.Member member = pattern.member(name).orElse(null);
+        if (member != null && member.optional() && isAbsent(name, binding)) {
+            return notApplicable(w.say("There is no " + Wording.spaced(name) + ", and there need not be."));
         }
         return null;
     }
@@ -113,105 +165,88 @@ public final class Judge {
         if (owner.isEmpty()) {
             return w.say("No type was found that plays " + member.owner() + ".");
         }
-        Object wanted = member.that().isEmpty() ? "" : describe(member.that().get(0), binding, w);
-        return w.say("No " + (member.isField() ? "field" : "operation") + " of ", owner, " ", wanted, ".");
+        String kind = member.isField() ? "field" : "operation";
+        if (member.that().isEmpty()) {
+            return w.say("There is no " + kind + " in ", owner, ".");
+        }
+        Sentence wanted = w.fill(asText(member.that().get(0)));
+        return w.say("No " + kind + " of ", owner, " ", uncapitalised(wanted), ".");
     }
 
-    private static List<hausaufgabe.core.report.Evidence> ownerPlace(Pattern.Member member, Binding binding) {
+    /** The predicate as the notation writes it, its names in braces so that they are filled in. */
+    private String asText(Predicate predicate) {
+        String text = PatternPrinter.predicate(predicate, false);
+        for (String name : predicate.mentions()) {
+            boolean number = Character.isDigit(name.charAt(0));
+            text = number ? text : text.replaceFirst("(?<![{\\w])" + name + "(?![}\\w])", "{" + name + "}");
+        }
+        return text;
+    }
+
+    private static Sentence uncapitalised(Sentence s) {
+        List<Sentence.Piece> pieces = new ArrayList<>(s.pieces());
+        if (!pieces.isEmpty()
+                && !pieces.get(0).isCode()
+                && !pieces.get(0).text().isEmpty()) {
+            String text = pieces.get(0).text();
+            pieces.set(
+                    0,
+                    new Sentence.Piece(
+                            text.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + text.substring(1), false, null));
+        }
+        return new Sentence(List.copyOf(pieces));
+    }
+
+    private static List<Evidence> ownerPlace(Pattern.Member member, Binding binding) {
         return binding.types(member.owner()).stream()
                 .filter(t -> t.span() != null)
-                .map(t -> new hausaufgabe.core.report.Evidence(
-                        t.span().file(), t.span().line(), t.span().line(), "declared here"))
+                .map(t ->
+                        new Evidence(t.span().file(), t.span().line(), t.span().line(), "declared here"))
                 .toList();
-    }
-
-    private Sentence describe(Predicate p, Binding binding, Wording w) {
-        if (p instanceof Predicate.LeadsTo l) {
-            return w.say("has the type ", orName(binding.types(l.role()), l.role()), " or leads to one");
-        }
-        if (p instanceof Predicate.Calls c) {
-            return w.say("calls ", orName(binding.operations(c.operation()), "an algorithm"));
-        }
-        return w.say("fits");
-    }
-
-    private static Object orName(List<?> bound, String otherwise) {
-        return bound.isEmpty() ? otherwise : bound;
     }
 
     Judgement judge(Condition condition, Binding binding) {
         Judgement missing = missing(condition, binding);
         if (missing != null) {
-            boolean none = condition.quantity() == Quantity.AT_LEAST
-                    && missing.is(Status.UNMET)
-                    && pattern.role(condition.subject())
-                            .map(Pattern.Role::isMany)
-                            .orElse(false);
-            return none ? atLeast(condition, List.of(), binding) : missing;
+            return missing(condition, binding, missing);
         }
         List<Judgement> each = new ArrayList<>();
-        binding.types(condition.subject()).forEach(t -> each.add(types.judge(t, condition.predicate(), binding)));
-        binding.operations(condition.subject())
-                .forEach(o -> each.add(operations.judge(o, condition.predicate(), binding)));
-        binding.fields(condition.subject()).forEach(f -> each.add(fields.judge(f, condition.predicate(), binding)));
-        return switch (condition.quantity()) {
-            case EVERY -> every(each);
-            case SOME -> some(each);
-            case AT_LEAST -> atLeast(condition, each, binding);
-        };
+        String subject = condition.subject();
+        Predicate p = condition.predicate();
+        binding.types(subject).forEach(t -> each.add(judge(t, p, binding)));
+        binding.operations(subject).forEach(o -> each.add(judge(o, p, binding)));
+        binding.fields(subject).forEach(f -> each.add(judge(f, p, binding)));
+        each.removeIf(j -> j.is(Status.NOT_APPLICABLE) && each.size() > 1);
+        Judgement found = new Quantities(wording(binding)).judge(condition, each, binding.types(subject));
+        return condition.alone() && found.is(Status.MET) ? nowhereElse(condition, binding, found) : found;
     }
 
-    private static Judgement every(List<Judgement> each) {
-        if (each.size() == 1) {
-            return each.get(0);
-        }
-        long met = each.stream().filter(j -> j.is(Status.MET)).count();
-        List<Judgement> not = each.stream().filter(j -> !j.is(Status.MET)).toList();
-        if (not.isEmpty()) {
-            return Judgement.met(each.get(0).why(), Judgement.join(each));
-        }
-        boolean onlyUnclear = not.stream().allMatch(j -> j.is(Status.UNCLEAR));
-        Sentence why =
-                Sentence.words(met + " of " + each.size() + ".").then(not.get(0).why());
-        Status status = onlyUnclear ? Status.UNCLEAR : met == 0 ? Status.UNMET : Status.PARTLY;
-        return new Judgement(status, (double) met / each.size(), why, Judgement.join(not));
+    /** Where there is no subject, what is said of a number of them can still be judged. */
+    private Judgement missing(Condition condition, Binding binding, Judgement missing) {
+        boolean many = pattern.role(condition.subject()).map(Pattern.Role::many).orElse(false);
+        boolean counted = many && missing.is(Status.UNMET);
+        return counted && (condition.quantity().counts() || condition.quantity() == Pattern.Quantity.NO)
+                ? new Quantities(wording(binding)).judge(condition, List.of(), List.of())
+                : missing;
     }
 
-    private static Judgement some(List<Judgement> each) {
-        for (Status s : List.of(Status.MET, Status.UNCLEAR, Status.PARTLY)) {
-            List<Judgement> such = each.stream().filter(j -> j.is(s)).toList();
-            if (!such.isEmpty()) {
-                return new Judgement(s, such.get(0).share(), such.get(0).why(), Judgement.join(such));
+    private Judgement nowhereElse(Condition condition, Binding binding, Judgement found) {
+        List<Operation> own = new ArrayList<>(binding.operations(condition.subject()));
+        List<Evidence> others = new ArrayList<>();
+        for (Operation o : design.operations()) {
+            boolean mine = own.contains(o) || o.role() == Operation.Role.ENTRY;
+            if (!mine && own.stream().noneMatch(x -> design.isSameCall(o.id(), x))) {
+                Judgement j = judge(o, condition.predicate(), binding);
+                if (j.is(Status.MET)) {
+                    others.addAll(j.evidence());
+                }
             }
         }
-        return new Judgement(Status.UNMET, 0, each.get(0).why(), Judgement.join(each));
-    }
-
-    private Judgement atLeast(Condition condition, List<Judgement> each, Binding binding) {
-        List<Type> subjects = binding.types(condition.subject());
-        int met = 0;
-        for (int i = 0; i < each.size(); i++) {
-            if (each.get(i).is(Status.MET)) {
-                met += i < subjects.size() ? kinds(subjects.get(i)) : 1;
-            }
-        }
-        Wording w = new Wording(pattern, binding);
-        if (met >= condition.count()) {
-            return Judgement.met(w.say("There are " + met + "."), Judgement.join(each));
-        }
-        boolean couldBe = met + each.stream().filter(j -> j.is(Status.UNCLEAR)).count() >= condition.count();
-        Sentence why = w.say(
-                met == 0 ? "There is none" : "There is only " + met,
-                subjects.isEmpty() ? "" : ": ",
-                subjects,
-                "; " + condition.count() + " are asked for.");
-        Status status = couldBe ? Status.UNCLEAR : met == 0 ? Status.UNMET : Status.PARTLY;
-        return new Judgement(status, (double) met / condition.count(), why, Judgement.join(each));
-    }
-
-    /** An enum that realises a role is as many as it has constants: each is an object of its own. */
-    private static int kinds(Type type) {
-        return type.kind() == Type.Kind.ENUM ? Math.max(1, type.constants().size()) : 1;
+        return others.isEmpty()
+                ? found
+                : Judgement.unmet(
+                        wording(binding).say("This is also done elsewhere."),
+                        others.stream().distinct().toList());
     }
 
     /** The operations of {@code candidates} that satisfy the predicate; where none surely does, those that may. */
@@ -219,7 +254,7 @@ public final class Judge {
         List<Operation> maybe = new ArrayList<>();
         List<Operation> sure = new ArrayList<>();
         for (Operation o : candidates) {
-            Status s = status(o, predicate, binding);
+            Status s = judge(o, predicate, binding).status();
             if (s == Status.MET) {
                 sure.add(o);
             } else if (s == Status.UNCLEAR) {
@@ -229,32 +264,66 @@ public final class Judge {
         return sure.isEmpty() ? maybe : sure;
     }
 
-    private Status status(Operation o, Predicate predicate, Binding binding) {
-        if (predicate instanceof Predicate.All all) {
-            return worstOf(all.parts().stream().map(p -> status(o, p, binding)).toList());
-        }
-        if (predicate instanceof Predicate.Not not) {
-            return switch (status(o, not.of(), binding)) {
-                case MET -> Status.UNMET;
-                case UNMET -> Status.MET;
-                default -> Status.UNCLEAR;
-            };
-        }
-        return operations.judge(o, predicate, binding).status();
-    }
-
     boolean mayFit(Field field, Predicate predicate, Binding binding) {
-        if (predicate instanceof Predicate.All all) {
-            return all.parts().stream().allMatch(p -> mayFit(field, p, binding));
-        }
-        Status s = fields.judge(field, predicate, binding).status();
+        Status s = judge(field, predicate, binding).status();
         return s == Status.MET || s == Status.UNCLEAR;
     }
 
+    boolean isOfSort(Type type, Pattern.TypeSort sort) {
+        return types.isOfSort(type, sort);
+    }
+
     boolean fits(Type type, Predicate predicate, Binding binding) {
+        return judge(type, predicate, binding).is(Status.MET);
+    }
+
+    private interface Ask {
+        Judgement ask(Predicate predicate);
+    }
+
+    private Judgement combine(Predicate predicate, Ask ask) {
         if (predicate instanceof Predicate.All all) {
-            return all.parts().stream().allMatch(p -> fits(type, p, binding));
+            List<Judgement> parts = new ArrayList<>();
+            for (Predicate p : all.parts()) {
+                Judgement j = combine(p, ask);
+                parts.add(j);
+                if (j.is(Status.UNMET)) {
+                    return j;
+                }
+            }
+            Status worst = worstOf(parts.stream().map(Judgement::status).toList());
+            return parts.stream().filter(j -> j.is(worst)).findFirst().orElse(parts.get(0));
         }
-        return types.judge(type, predicate, binding).is(Status.MET);
+        if (predicate instanceof Predicate.Not not) {
+            return combine(not.of(), ask).forbidden();
+        }
+        return ask.ask(predicate);
+    }
+
+    private Judgement judge(Type type, Predicate predicate, Binding binding) {
+        Wording w = wording(binding);
+        return combine(predicate, p -> {
+            if (p instanceof Predicate.IsA is) {
+                return types.isA(type, is.sort(), w);
+            }
+            Question q = new Question((Predicate.Says) p, binding, w);
+            return q.relation().isSaidOf(Subject.TYPE)
+                    ? types.judge(type, q)
+                    : new Quantities(w)
+                            .some(types.ownOperations(type, binding).stream()
+                                    .map(o -> operations.judge(o, q))
+                                    .toList());
+        });
+    }
+
+    private Judgement judge(Operation operation, Predicate predicate, Binding binding) {
+        return combine(
+                predicate,
+                p -> operations.judge(operation, new Question((Predicate.Says) p, binding, wording(binding))));
+    }
+
+    private Judgement judge(Field field, Predicate predicate, Binding binding) {
+        return combine(
+                predicate, p -> fields.judge(field, new Question((Predicate.Says) p, binding, wording(binding))));
     }
 }

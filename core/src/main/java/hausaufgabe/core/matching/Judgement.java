@@ -28,6 +28,10 @@ record Judgement(Status status, double share, Sentence why, List<Evidence> evide
         return new Judgement(Status.UNCLEAR, 0.5, why, evidence);
     }
 
+    static Judgement answer(boolean yes, Sentence met, Sentence unmet, List<Evidence> evidence) {
+        return yes ? met(met, evidence) : unmet(unmet, evidence);
+    }
+
     boolean is(Status s) {
         return status == s;
     }

@@ -1,5 +1,6 @@
 package hausaufgabe.core.matching;
 
+import hausaufgabe.core.design.Type;
 import hausaufgabe.core.notation.Pattern;
 import java.util.Locale;
 
@@ -12,12 +13,15 @@ final class Likeness {
     static double of(Pattern pattern, Binding binding) {
         double sum = 0;
         for (Pattern.Role role : pattern.roles()) {
-            String word = role.name().toLowerCase(Locale.ROOT);
-            sum += binding.types(role.name()).stream()
-                    .mapToDouble(t -> t.name().toLowerCase(Locale.ROOT).contains(word) ? 1 : 0)
-                    .max()
-                    .orElse(0);
+            sum += binding.types(role.name()).stream().anyMatch(t -> isLike(role, t)) ? 1 : 0;
         }
         return sum;
+    }
+
+    /** Whether the type's name contains the role's, or one of the words it is often named by. */
+    static boolean isLike(Pattern.Role role, Type type) {
+        String name = type.name().toLowerCase(Locale.ROOT);
+        return name.contains(role.name().toLowerCase(Locale.ROOT))
+                || role.like().stream().anyMatch(w -> name.contains(w.toLowerCase(Locale.ROOT)));
     }
 }

@@ -8,14 +8,18 @@ import java.util.List;
  * The best reading of a design as a pattern.
  *
  * @param form the form it comes nearest to
+ * @param remarks what is worth saying and does not count
  * @param ambiguous whether another binding fits as well
  * @param alternatives those bindings, best first, said in words
+ * @param instances further, separate instances of the pattern that satisfy everything, said in words
  * @param outOfTime whether the search stopped before it had looked at everything
  */
 public record Match(
         Pattern.Form form,
         Binding binding,
         List<Finding> findings,
+        List<Finding> remarks,
         boolean ambiguous,
         List<String> alternatives,
+        List<String> instances,
         boolean outOfTime) {}

@@ -5,17 +5,16 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Form;
 import hausaufgabe.core.notation.Pattern.Member;
 import hausaufgabe.core.notation.Pattern.Requirement;
 import hausaufgabe.core.notation.Pattern.Role;
 import hausaufgabe.core.notation.Pattern.Sign;
 import hausaufgabe.core.notation.Predicate;
+import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -24,95 +23,155 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 
 /**
- * Finds the binding of roles and members which satisfies the most, essentials first. Roles played by one type are
- * searched, what is said of every type or operation follows from them. All bindings of types that know each other are
- * looked at, so the cost is the number of such pairs; a submission's own order of files does not matter, since equals are
- * told apart by name.
+ * Finds the binding of roles and members which satisfies the most, essentials first. Roles and fields of which there is one
+ * are searched, what is said of every type or operation follows from them, in the order of the pattern. All bindings of types
+ * that know each other are looked at, so the cost is the number of such pairs; a submission's own order of files does not
+ * matter, since equals are told apart by name.
  */
 public final class Matcher {
-
     /** What an essential requirement counts more than its points. */
     private static final double ESSENTIAL = 4;
     /** What a requirement that forbids counts, of its points: it is kept by most types that have nothing to do with it. */
     private static final double FORBIDDEN = 0.25;
     /** What an earlier form is preferred by. */
     private static final double FORM = 0.1;
-    /** What a class that starts the program and only works through static operations is put back by. */
-    private static final double PROGRAM = 12;
     /** Scores closer than this are a tie. */
     private static final double TIE = 0.05;
+    /** Candidates kept for ties and further instances; the best are. */
+    private static final int KEPT = 200;
 
     private final Pattern pattern;
     private final Design design;
     private final Judge judge;
+    private final Judge aloud;
     private final Neighbours neighbours;
     private final Map<String, String> pins;
     private final BooleanSupplier outOfTime;
+    private final List<Candidate> all = new ArrayList<>();
     private boolean stopped;
 
-    private record Candidate(Form form, Binding binding, double score, double likeness) {}
+    private record Candidate(Form form, Binding binding, double score, double likeness, String key) {}
 
-    private Matcher(Pattern pattern, Design design, Map<String, String> pins, BooleanSupplier outOfTime) {
+    private static final Comparator<Candidate> BEST_FIRST = Comparator.comparingDouble(Candidate::score)
+            .thenComparingDouble(Candidate::likeness)
+            .reversed()
+            .thenComparing(Candidate::key);
+
+    private Matcher(
+            Pattern pattern, Design design, Design starter, Map<String, String> pins, BooleanSupplier outOfTime) {
         this.pattern = pattern;
         this.design = design;
-        this.judge = new Judge(pattern, design);
-        this.neighbours = new Neighbours(design);
+        this.judge = new Judge(pattern, design, starter, true);
+        this.aloud = new Judge(pattern, design, starter);
+        this.neighbours = design.remember(Neighbours.class, () -> new Neighbours(design));
         this.pins = pins;
         this.outOfTime = outOfTime;
     }
 
     /**
+     * @param starter the code that was handed out, for what is compared with it; null where there was none
      * @param pins role names to type names that a brief or a person has fixed; may be empty
      * @param outOfTime asked between bindings; once true, the best so far is returned
      */
-    public static Match match(Pattern pattern, Design design, Map<String, String> pins, BooleanSupplier outOfTime) {
-        return new Matcher(pattern, design, pins, outOfTime).best();
+    public static Match match(
+            Pattern pattern, Design design, Design starter, Map<String, String> pins, BooleanSupplier outOfTime) {
+        return new Matcher(pattern, design, starter, pins, outOfTime).best();
     }
 
     private Match best() {
-        List<Role> single = pattern.roles().stream().filter(r -> !r.isMany()).toList();
-        List<Candidate> all = new ArrayList<>();
-        search(single, 0, Binding.EMPTY, all);
-        all.sort(Comparator.comparingDouble(Candidate::score)
-                .thenComparingDouble(Candidate::likeness)
-                .reversed()
-                .thenComparing(c -> key(c.binding())));
-        Candidate best = onlySupported(all.get(0));
-        List<String> alternatives = all.stream()
+        search(0, Binding.EMPTY);
+        all.sort(BEST_FIRST);
+        Candidate first = all.get(0);
+        Binding binding = new Support(pattern, aloud, pins).onlySupported(first.form(), first.binding());
+        Candidate best = new Candidate(first.form(), binding, first.score(), first.likeness(), first.key());
+        List<Finding> findings = pattern.requirementsOf(best.form()).stream()
+                .map(r -> aloud.finding(r, best.binding()))
+                .toList();
+        List<Finding> remarks = pattern.remarks().stream()
+                .map(r -> aloud.finding(r, best.binding()))
+                .filter(f -> f.status() == Status.MET)
+                .toList();
+        boolean bound = best.binding().roles().values().stream().anyMatch(l -> !l.isEmpty());
+        boolean whole = findings.stream().noneMatch(f -> f.status() == Status.UNMET || f.status() == Status.PARTLY);
+        List<Candidate> others = all.stream()
                 .skip(1)
-                .filter(c -> all.get(0).score() - c.score() < TIE)
-                .filter(c -> isOther(c.binding(), all.get(0).binding()))
+                .filter(c -> isOther(c.binding(), first.binding()))
+                .toList();
+        List<String> alternatives = others.stream()
+                .filter(c -> first.score() - c.score() < TIE)
+                .filter(c -> !whole || overlap(c.binding(), first.binding()))
                 .map(c -> said(c.binding()))
                 .distinct()
                 .limit(5)
                 .toList();
-        boolean bound = best.binding().roles().values().stream().anyMatch(l -> !l.isEmpty());
         return new Match(
                 best.form(),
                 best.binding(),
-                pattern.requirementsOf(best.form()).stream()
-                        .map(r -> judge.finding(r, best.binding()))
-                        .toList(),
+                findings,
+                remarks,
                 bound && !alternatives.isEmpty(),
                 bound ? alternatives : List.of(),
+                bound && whole ? instances(first, others) : List.of(),
                 stopped);
     }
 
-    private void search(List<Role> open, int at, Binding binding, List<Candidate> all) {
+    /** Bindings of other types that satisfy everything as well, one for each set of types. */
+    private List<String> instances(Candidate first, List<Candidate> others) {
+        List<Candidate> found = new ArrayList<>(List.of(first));
+        for (Candidate c : others) {
+            boolean apart = found.stream().noneMatch(f -> overlap(f.binding(), c.binding()));
+            if (apart && pattern.requirementsOf(c.form()).stream().allMatch(r -> holds(r, c.binding()))) {
+                found.add(c);
+            }
+        }
+        return found.stream().skip(1).map(c -> said(c.binding())).toList();
+    }
+
+    private boolean holds(Requirement r, Binding binding) {
+        Status s = judge.judge(r, binding).status();
+        return s == Status.MET || s == Status.NOT_APPLICABLE;
+    }
+
+    private static boolean overlap(Binding a, Binding b) {
+        Set<Type> types = new LinkedHashSet<>();
+        a.roles().values().forEach(types::addAll);
+        return b.roles().values().stream().flatMap(List::stream).anyMatch(types::contains);
+    }
+
+    private void search(int at, Binding binding) {
         if (!all.isEmpty() && outOfTime.getAsBoolean()) {
             stopped = true;
             return;
         }
-        if (at == open.size()) {
-            complete(binding, all);
+        if (at == pattern.order().size()) {
+            score(binding);
             return;
         }
-        Role role = open.get(at);
-        for (Type t : candidates(role, binding)) {
-            search(open, at + 1, binding.withRole(role.name(), List.of(t)), all);
+        String name = pattern.order().get(at);
+        Role role = pattern.role(name).orElse(null);
+        if (role != null) {
+            if (role.many()) {
+                search(at + 1, binding.withRole(name, playersOf(role, binding)));
+                return;
+            }
+            for (Type t : candidates(role, binding)) {
+                search(at + 1, binding.withRole(name, List.of(t)));
+            }
+            if (!pins.containsKey(name)) {
+                search(at + 1, binding);
+            }
+            return;
         }
-        if (!pins.containsKey(role.name())) {
-            search(open, at + 1, binding, all);
+        Member member = pattern.member(name).orElseThrow();
+        if (!member.isField()) {
+            search(at + 1, binding.withOperations(name, operations(member, binding)));
+        } else if (member.many()) {
+            search(at + 1, binding.withFields(name, fields(member, binding)));
+        } else {
+            for (Field f : fields(member, binding)) {
+                search(at + 1, binding.withFields(name, List.of(f)));
+            }
+            search(at + 1, binding);
         }
     }
 
@@ -121,25 +180,26 @@ public final class Matcher {
         if (pin != null) {
             return design.types().stream().filter(t -> t.name().equals(pin)).toList();
         }
-        List<Type> bound =
-                binding.roles().values().stream().flatMap(List::stream).toList();
+        List<Type> bound = pattern.roles().stream()
+                .filter(r -> !r.many())
+                .flatMap(r -> binding.types(r.name()).stream())
+                .toList();
+        // types of one line play different roles only where the pattern says how they are related
+        boolean says = role.that().stream().anyMatch(p -> !p.mentions().isEmpty());
         return design.types().stream()
                 .filter(t -> t.isNamed() && mayPlay(role, t))
                 .filter(t -> bound.isEmpty() || bound.stream().anyMatch(b -> neighbours.know(b, t)))
-                .filter(t -> bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
+                .filter(t -> says || bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
+                .filter(t -> role.that().isEmpty() || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
                 .toList();
     }
 
     private boolean mayPlay(Role role, Type t) {
+        boolean base = t.kind() == Type.Kind.CLASS && !design.realisationsOf(t).isEmpty();
         return switch (role.sort()) {
-            case TYPE -> true;
-            case CLASS -> t.isOwn() && !t.isInterface();
-            case CONCRETE_TYPE -> t.isOwn() && design.isConcrete(t);
             case ABSTRACTION ->
-                design.isAbstraction(t)
-                        ? t.isOwn() || !design.realisationsOf(t).isEmpty()
-                        : t.kind() == Type.Kind.CLASS
-                                && !design.realisationsOf(t).isEmpty();
+                design.isAbstraction(t) ? t.isOwn() || !design.realisationsOf(t).isEmpty() : base;
+            default -> judge.isOfSort(t, role.sort());
         };
     }
 
@@ -147,61 +207,70 @@ public final class Matcher {
         return design.realises(a.id(), b.id()) || design.realises(b.id(), a.id());
     }
 
-    private void complete(Binding roles, List<Candidate> all) {
-        Binding derived = roles;
-        for (Role role : pattern.roles()) {
-            if (role.isMany()) {
-                derived = derived.withRole(role.name(), playersOf(role, derived));
-            }
-        }
-        List<Binding> withFields = List.of(derived);
-        for (Member m : pattern.members()) {
-            if (m.isField()) {
-                withFields = withFields.stream()
-                        .flatMap(b -> fieldChoices(m, b).stream())
-                        .toList();
-            }
-        }
-        for (Binding b : withFields) {
-            Binding full = b;
-            for (Member m : pattern.members()) {
-                if (!m.isField()) {
-                    full = full.withOperations(m.name(), operations(m, full));
-                }
-            }
-            score(full, all);
-        }
-    }
-
     private List<Type> playersOf(Role role, Binding binding) {
-        return design.types().stream()
-                .filter(t -> judge.fits(t, new Predicate.IsA(role.sort()), binding))
-                .filter(t -> judge.fits(t, role.derived(), binding))
+        String pin = pins.get(role.name());
+        if (pin != null) {
+            return design.types().stream().filter(t -> t.name().equals(pin)).toList();
+        }
+        List<Type> near = design.types().stream()
+                .filter(t -> judge.isOfSort(t, role.sort()))
                 .toList();
+        for (int i = 0; i < role.that().size(); i++) {
+            Predicate p = role.that().get(i);
+            // where nothing else tells, the name may
+            boolean byName =
+                    i > 0 && i == role.that().size() - 1 && !role.like().isEmpty();
+            List<Type> found = near.stream()
+                    .filter(t -> judge.fits(t, p, binding) && (!byName || Likeness.isLike(role, t)))
+                    .toList();
+            if (!found.isEmpty()) {
+                return found;
+            }
+        }
+        return List.of();
     }
 
-    private List<Binding> fieldChoices(Member member, Binding binding) {
-        List<Field> fitting = binding.types(member.owner()).stream()
+    private List<Field> fields(Member member, Binding binding) {
+        List<Field> own = binding.types(member.owner()).stream()
                 .flatMap(t -> Members.fields(design, t).stream())
-                .filter(f ->
-                        member.that().isEmpty() || member.that().stream().anyMatch(p -> judge.mayFit(f, p, binding)))
                 .distinct()
                 .toList();
-        List<Binding> choices = new ArrayList<>();
-        fitting.forEach(f -> choices.add(binding.withField(member.name(), f)));
-        choices.add(binding);
-        return choices;
+        if (member.that().isEmpty()) {
+            return own;
+        }
+        for (Predicate p : member.that()) {
+            List<Field> found =
+                    own.stream().filter(f -> judge.mayFit(f, p, binding)).toList();
+            if (!found.isEmpty() || !member.many()) {
+                return found.isEmpty()
+                        ? own.stream()
+                                .filter(f -> member.that().stream().anyMatch(x -> judge.mayFit(f, x, binding)))
+                                .toList()
+                        : found;
+            }
+        }
+        return List.of();
     }
 
     private List<Operation> operations(Member member, Binding binding) {
-        List<List<Operation>> choices = binding.types(member.owner()).stream()
-                .flatMap(t -> Members.candidates(design, t).stream())
-                .toList();
+        List<Operation> open = new ArrayList<>();
+        List<Operation> closed = new ArrayList<>();
+        for (Type t : binding.types(member.owner())) {
+            List<List<Operation>> candidates = Members.candidates(design, t);
+            open.addAll(candidates.get(0));
+            closed.addAll(candidates.get(1));
+        }
+        if (member.closed()) {
+            open.addAll(closed);
+            closed.clear();
+        }
+        List<Operation> mine = open.stream().distinct().toList();
+        List<Operation> hidden = closed.stream().distinct().toList();
         if (member.that().isEmpty()) {
-            return choices.stream().filter(c -> !c.isEmpty()).findFirst().orElse(List.of());
+            return mine.isEmpty() ? hidden : mine;
         }
         for (Predicate p : member.that()) {
-            for (List<Operation> candidates : choices) {
+            for (List<Operation> candidates : List.of(mine, hidden)) {
                 List<Operation> found = judge.fitting(candidates, p, binding);
                 if (!found.isEmpty()) {
                     return found;
@@ -211,21 +280,39 @@ public final class Matcher {
         return List.of();
     }
 
-    private void score(Binding binding, List<Candidate> all) {
+    private void score(Binding binding) {
         double signs = 0;
         for (Sign s : pattern.signs()) {
             signs += s.weight() * judge.judge(s.condition(), binding).share();
         }
         double likeness = Likeness.of(pattern, binding) + homeliness(binding);
+        Map<Requirement, Double> shares = new java.util.IdentityHashMap<>();
+        String key = key(binding);
         for (int i = 0; i < pattern.forms().size(); i++) {
             Form form = pattern.forms().get(i);
+            if (!judge.mayHold(form.when(), binding)) {
+                continue;
+            }
             double sum = signs - i * FORM;
             for (Requirement r : pattern.requirementsOf(form)) {
                 double weight = r.forbidden() ? r.points() * FORBIDDEN : r.points() + (r.essential() ? ESSENTIAL : 0);
-                sum += weight * judge.judge(r, binding).share();
+                sum += weight * shares.computeIfAbsent(r, x -> share(x, binding));
             }
-            all.add(new Candidate(form, binding, sum - (isOnlyProgram(binding) ? PROGRAM : 0), likeness));
+            all.add(new Candidate(form, binding, sum, likeness, key));
         }
+        if (all.isEmpty()) {
+            all.add(new Candidate(pattern.forms().get(0), binding, -1, 0, key));
+        }
+        if (all.size() > 2 * KEPT) {
+            all.sort(BEST_FIRST);
+            all.subList(KEPT, all.size()).clear();
+        }
+    }
+
+    /** What does not apply speaks neither for a binding nor against it, unless it is there to forbid. */
+    private double share(Requirement r, Binding binding) {
+        Judgement j = judge.judge(r, binding);
+        return j.is(Status.NOT_APPLICABLE) && !r.forbidden() ? 0 : j.share();
     }
 
     /** Prefers the type that declares a member itself to one that inherits it. */
@@ -238,77 +325,8 @@ public final class Matcher {
         return operations.isEmpty() ? 0 : 2.0 * own / operations.size();
     }
 
-    private boolean isOnlyProgram(Binding binding) {
-        for (Role role : pattern.roles()) {
-            List<Type> types = binding.types(role.name());
-            if (role.isMany() || types.isEmpty()) {
-                continue;
-            }
-            boolean starts = design.operationsOf(types.get(0)).stream().anyMatch(o -> o.role() == Operation.Role.ENTRY);
-            List<Operation> bound = binding.operations().values().stream()
-                    .flatMap(List::stream)
-                    .filter(o -> o.owner().equals(types.get(0).id()))
-                    .toList();
-            if (starts && bound.stream().allMatch(Operation::isStatic)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Lets go of roles for which nothing speaks but that nothing speaks against them. */
-    private Candidate onlySupported(Candidate best) {
-        Set<String> supported = new LinkedHashSet<>();
-        for (Requirement r : pattern.requirementsOf(best.form())) {
-            if (!r.forbidden()) {
-                r.conditions().forEach(c -> support(c, best.binding(), supported));
-            }
-        }
-        pattern.signs().stream()
-                .filter(s -> s.weight() >= 1)
-                .forEach(s -> support(s.condition(), best.binding(), supported));
-        Map<String, List<Type>> kept = new LinkedHashMap<>(best.binding().roles());
-        kept.keySet().removeIf(role -> !supported.contains(role) && !pins.containsKey(role));
-        Map<String, List<Operation>> operations =
-                new LinkedHashMap<>(best.binding().operations());
-        operations
-                .keySet()
-                .removeIf(m -> pattern.member(m)
-                        .filter(x -> !kept.containsKey(x.owner()))
-                        .isPresent());
-        Map<String, List<Field>> fields = new LinkedHashMap<>(best.binding().fields());
-        fields.keySet()
-                .removeIf(m -> pattern.member(m)
-                        .filter(x -> !kept.containsKey(x.owner()))
-                        .isPresent());
-        return new Candidate(best.form(), new Binding(kept, operations, fields), best.score(), best.likeness());
-    }
-
-    private void support(Condition condition, Binding binding, Set<String> supported) {
-        Status status = judge.status(condition, binding);
-        if (condition.predicate() instanceof Predicate.IsA
-                || status == Status.UNMET
-                || status == Status.NOT_APPLICABLE) {
-            return;
-        }
-        supported.add(ownerOf(condition.subject()));
-        if (condition.predicate() instanceof Predicate.Realises r) {
-            supported.add(r.role());
-        } else if (condition.predicate() instanceof Predicate.IsOfType t) {
-            supported.add(t.role());
-        } else if (condition.predicate() instanceof Predicate.Takes t) {
-            supported.add(t.role());
-        } else if (condition.predicate() instanceof Predicate.Calls c) {
-            supported.add(ownerOf(c.operation()));
-        }
-    }
-
-    private String ownerOf(String name) {
-        return pattern.member(name).map(Member::owner).orElse(name);
-    }
-
     private boolean isOther(Binding a, Binding b) {
-        return pattern.roles().stream().filter(r -> !r.isMany()).anyMatch(r -> {
+        return pattern.roles().stream().filter(r -> !r.many()).anyMatch(r -> {
             List<Type> x = a.types(r.name());
             List<Type> y = b.types(r.name());
             return !x.isEmpty() && !y.isEmpty() && !x.equals(y) && !related(x.get(0), y.get(0));
@@ -317,7 +335,7 @@ public final class Matcher {
 
     private String said(Binding binding) {
         return pattern.roles().stream()
-                .filter(r -> !r.isMany() && !binding.types(r.name()).isEmpty())
+                .filter(r -> !r.many() && !binding.types(r.name()).isEmpty())
                 .map(r -> binding.types(r.name()).get(0).name() + " as " + r.name())
                 .collect(Collectors.joining(", "));
     }

@@ -31,6 +31,18 @@ final class Members {
         return List.of(open, closed);
     }
 
+    /** What an object of the type does when an operation is called on it; null where that is not in the design. */
+    static Operation implementation(Design design, Type type, Operation operation) {
+        for (Type t : design.lineOf(type)) {
+            for (Operation o : design.operationsOf(t)) {
+                if (o.id().equals(operation.id()) || o.overrides().contains(operation.id())) {
+                    return o;
+                }
+            }
+        }
+        return null;
+    }
+
     /** Own and inherited fields, constants of an enum left out. */
     static List<Field> fields(Design design, Type type) {
         return design.lineOf(type).stream()

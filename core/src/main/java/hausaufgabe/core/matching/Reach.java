@@ -9,17 +9,14 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Remembers, for one search, what operations reach. Not for use by several threads. */
 final class Reach {
 
     private final Design design;
-    private final Map<String, List<Bodies.Step>> known = new HashMap<>();
     private Set<String> handedOver;
 
     Reach(Design design) {
@@ -27,12 +24,7 @@ final class Reach {
     }
 
     List<Bodies.Step> from(Operation operation) {
-        List<Bodies.Step> steps = known.get(operation.id());
-        if (steps == null) {
-            steps = design.bodies().reachedFrom(operation);
-            known.put(operation.id(), steps);
-        }
-        return steps;
+        return design.bodies().reachedFrom(operation);
     }
 
     /**
@@ -58,6 +50,24 @@ final class Reach {
                     found.add(new Heard(step, given));
                 }
             }
+        }
+        return found;
+    }
+
+    /** Every place in the program that calls the operation, an override of it, or what it overrides, or hands it over. */
+    List<Fact> everywhere(Operation operation) {
+        List<Operation> family = new ArrayList<>(List.of(operation));
+        family.addAll(design.overridersOf(operation));
+        operation.overrides().forEach(id -> design.operation(id).ifPresent(family::add));
+        List<Fact> found = new ArrayList<>();
+        family.forEach(o -> design.bodies().callersOf(o).forEach(s -> found.add(s.fact())));
+        if (found.isEmpty() && isFunction(operation)) {
+            design.bodies().handOvers().stream()
+                    .filter(s -> ((Fact.HandOver) s.fact())
+                            .functions().stream()
+                                    .flatMap(v -> design.bodies().origins(v, s).stream())
+                                    .anyMatch(v -> mayBe(v, operation.owner())))
+                    .forEach(s -> found.add(s.fact()));
         }
         return found;
     }
@@ -97,16 +107,12 @@ final class Reach {
     Set<String> handedOver() {
         if (handedOver == null) {
             handedOver = new LinkedHashSet<>();
-            for (Operation o : design.operations()) {
-                for (Fact f : o.body()) {
-                    if (f instanceof Fact.HandOver h) {
-                        h.functions().forEach(v -> {
-                            if (v instanceof Value.New made) {
-                                handedOver.add(made.type());
-                            }
-                        });
+            for (Bodies.Step s : design.bodies().handOvers()) {
+                ((Fact.HandOver) s.fact()).functions().forEach(v -> {
+                    if (v instanceof Value.New made) {
+                        handedOver.add(made.type());
                     }
-                }
+                });
             }
         }
         return handedOver;

@@ -18,14 +18,20 @@ final class Wording {
 
     private final Pattern pattern;
     private final Binding binding;
+    private final boolean quiet;
 
-    Wording(Pattern pattern, Binding binding) {
+    /** @param quiet whether nothing needs to be said, as during a search */
+    Wording(Pattern pattern, Binding binding, boolean quiet) {
         this.pattern = pattern;
         this.binding = binding;
+        this.quiet = quiet;
     }
 
     /** Joins strings, types, operations and fields; a list is enumerated. */
     Sentence say(Object... parts) {
+        if (quiet) {
+            return Sentence.NONE;
+        }
         List<Piece> pieces = new ArrayList<>();
         for (Object part : parts) {
             add(pieces, part);
@@ -72,6 +78,9 @@ final class Wording {
 
     /** A requirement's text with the names in braces replaced; what is bound to nothing is said by its role's name. */
     Sentence fill(String text) {
+        if (quiet) {
+            return Sentence.NONE;
+        }
         List<Object> parts = new ArrayList<>();
         Matcher m = BRACES.matcher(text);
         int at = 0;

@@ -3,27 +3,16 @@ package hausaufgabe.core.notation;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Pattern.TypeSort;
+import hausaufgabe.core.notation.Relation.Subject;
 import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
-/** Reads conditions and the predicates in them. Verbs may stand in the plural after "at least" and "some". */
+/** Reads conditions and the predicates in them. Verbs may stand in the plural. */
 final class ConditionParser {
-
-    private static final List<String> VERBS = List.of(
-            "is",
-            "realises",
-            "picks",
-            "asks",
-            "works",
-            "leads",
-            "holds",
-            "takes",
-            "returns",
-            "calls",
-            "assigns",
-            "does");
 
     private final Tokens tokens;
     private final Names names;
@@ -33,136 +22,156 @@ final class ConditionParser {
         this.names = names;
     }
 
-    /** {@code [every | some | at least N] SUBJECT PREDICATE}. */
+    /** {@code [every | some | no | exactly N | at least N | at most N] SUBJECT PREDICATE [, and nowhere else]}. */
     Condition condition() {
         Quantity quantity = Quantity.EVERY;
         int count = 0;
-        if (tokens.accept("some")) {
-            quantity = Quantity.SOME;
-        } else if (tokens.accept("at least")) {
-            quantity = Quantity.AT_LEAST;
-            Token t = tokens.expect(Kind.NUMBER, "how many, a number");
-            if (t.text().contains(".")) {
-                throw new NotationException(t.line(), t.column(), "a count is a whole number, not " + t.text());
+        for (Quantity q : Quantity.values()) {
+            if (tokens.accept(q.words())) {
+                quantity = q;
+                count = q.counts() ? count() : 0;
+                break;
             }
-            count = Integer.parseInt(t.text());
-        } else {
-            tokens.accept("every");
         }
-        names.expectSubject(tokens);
+        Names.Kind kind = names.expectSubject(tokens);
         String subject = tokens.next().text();
-        return new Condition(quantity, count, subject, predicate());
+        Predicate predicate = predicates(kind.subject());
+        boolean alone = tokens.accept(", and nowhere else");
+        return new Condition(quantity, count, subject, predicate, alone);
+    }
+
+    private int count() {
+        Token t = tokens.expect(Kind.NUMBER, "how many, a number");
+        try {
+            return Integer.parseInt(t.text());
+        } catch (NumberFormatException e) {
+            throw new NotationException(t.line(), t.column(), "a count is a whole number, not " + t.text());
+        }
     }
 
     /** One or more predicates joined by {@code and}. */
-    Predicate predicates() {
-        List<Predicate> parts = new ArrayList<>(List.of(predicate()));
+    Predicate predicates(Subject of) {
+        List<Predicate> parts = new ArrayList<>(List.of(predicate(of)));
         while (tokens.accept("and")) {
-            parts.add(predicate());
+            parts.add(predicate(of));
         }
         return parts.size() == 1 ? parts.get(0) : new Predicate.All(List.copyOf(parts));
     }
 
-    Predicate predicate() {
-        if (tokens.accept("is") || tokens.accept("are")) {
-            return being();
+    private Predicate predicate(Subject of) {
+        int start = tokens.mark();
+        if (of == Subject.TYPE) {
+            Predicate sort = sort();
+            if (sort != null) {
+                return sort;
+            }
         }
-        if (tokens.accept("realises") || tokens.accept("realise")) {
-            return new Predicate.Realises(role());
-        }
-        if (tokens.accept("picks among")) {
-            return new Predicate.PicksAmong(role());
-        }
-        if (tokens.accept("asks for the type of")) {
-            return new Predicate.AsksTypeOf(role());
-        }
-        if (tokens.accept("works something out")) {
-            return new Predicate.WorksSomethingOut();
-        }
-        if (tokens.accept("works by a tag beside")) {
-            return new Predicate.WorksByTagBeside(names.expect(tokens, Names.Kind.OPERATION));
-        }
-        if (tokens.accept("leads to")) {
-            return new Predicate.LeadsTo(role());
-        }
-        if (tokens.accept("holds one")) {
-            return new Predicate.HoldsOne(role());
-        }
-        if (tokens.accept("holds many")) {
-            return new Predicate.HoldsMany(role());
-        }
-        if (tokens.accept("takes or returns something")) {
-            return new Predicate.HasParametersOrResult();
-        }
-        if (tokens.accept("returns something")) {
-            return new Predicate.HasResult();
-        }
-        if (tokens.accept("does not assign")) {
-            return new Predicate.Not(assigns());
-        }
-        if (tokens.accept("takes")) {
-            return new Predicate.Takes(role());
-        }
-        if (tokens.accept("calls")) {
-            return calls();
-        }
-        if (tokens.accept("assigns")) {
-            return assigns();
-        }
-        throw tokens.unexpected("what holds of it, beginning with one of " + String.join(", ", VERBS), VERBS);
-    }
-
-    private Predicate assigns() {
-        String field = names.expect(tokens, Names.Kind.FIELD);
-        tokens.expect("from a parameter");
-        return new Predicate.AssignsFromParameter(field);
-    }
-
-    private Predicate being() {
-        if (tokens.accept("abstract")) {
-            return new Predicate.IsAbstract();
-        }
-        if (tokens.accept("varied")) {
-            return new Predicate.IsVaried();
-        }
-        if (tokens.accept("of type")) {
-            return new Predicate.IsOfType(role());
-        }
-        if (tokens.accept("assigned from a parameter")) {
-            return new Predicate.AssignedFromParameter();
-        }
-        if (tokens.accept("called in")) {
-            return new Predicate.CalledIn(role());
-        }
-        if (tokens.accept("a") || tokens.accept("an")) {
-            for (TypeSort sort : TypeSort.values()) {
-                if (tokens.accept(sort.words())) {
-                    return new Predicate.IsA(sort);
+        Attempt best = null;
+        for (Relation r : Relation.longestFirst()) {
+            if (!r.isSaidOf(of) && !(of == Subject.TYPE && r.isSaidOf(Subject.OPERATION))) {
+                continue;
+            }
+            for (boolean negative : new boolean[] {false, true}) {
+                for (String words : variants(r, negative)) {
+                    Attempt a = attempt(r, words, negative);
+                    if (a.found != null) {
+                        return a.found;
+                    }
+                    best = best == null || a.reached > best.reached ? a : best;
+                    tokens.reset(start);
                 }
             }
         }
-        throw tokens.unexpected(
-                "'a class', 'an abstraction', 'abstract', 'varied', 'of type', 'assigned from a parameter' or 'called in'",
-                List.of("abstract", "varied", "assigned", "called", "class", "abstraction"));
+        throw failure(of, start, best);
     }
 
-    private Predicate calls() {
-        String operation = names.expect(tokens, Names.Kind.OPERATION);
-        if (!tokens.accept("on")) {
-            return new Predicate.Calls(operation, Predicate.Target.ANYTHING, null);
+    private Predicate sort() {
+        int start = tokens.mark();
+        if (!tokens.accept("is") && !tokens.accept("are")) {
+            return null;
         }
-        if (tokens.accept("a parameter")) {
-            return new Predicate.Calls(operation, Predicate.Target.PARAMETER, null);
+        boolean negative = tokens.accept("not");
+        if (tokens.accept("a") || tokens.accept("an")) {
+            for (TypeSort sort : TypeSort.values()) {
+                if (tokens.accept(sort.words())) {
+                    Predicate is = new Predicate.IsA(sort);
+                    return negative ? new Predicate.Not(is) : is;
+                }
+            }
+            List<String> known = TypeSort.all();
+            throw tokens.unexpected("a sort of type: " + String.join(", ", known), known);
         }
-        if (tokens.accept("something fetched")) {
-            return new Predicate.Calls(operation, Predicate.Target.FETCHED, null);
-        }
-        boolean one = tokens.accept("one of");
-        String field = names.expect(tokens, Names.Kind.FIELD);
-        return new Predicate.Calls(operation, one ? Predicate.Target.ONE_OF_FIELD : Predicate.Target.FIELD, field);
+        tokens.reset(start);
+        return null;
     }
 
-    private String role() {
-        return names.expect(tokens, Names.Kind.ROLE);
+    private static List<String> variants(Relation r, boolean negative) {
+        String words = r.words();
+        if (!negative) {
+            return List.of(words, Verbs.plural(words));
+        }
+        String plural = words.startsWith("is ") ? "are not " + words.substring(3) : "do not " + Verbs.plural(words);
+        return List.of(Verbs.negative(words), plural);
+    }
+
+    /** @param reached how many tokens fitted before one did not */
+    private record Attempt(Predicate found, int reached, String expected, List<String> known) {}
+
+    private Attempt attempt(Relation relation, String words, boolean negative) {
+        int start = tokens.mark();
+        List<String> filled = new ArrayList<>();
+        for (String word : words.split(" ")) {
+            int reached = tokens.mark() - start;
+            if (!Relation.isSlot(word)) {
+                if (!tokens.accept(word)) {
+                    return new Attempt(null, reached, "'" + word + "'", List.of(word));
+                }
+            } else if (word.equals("NUMBER")) {
+                if (tokens.peek().kind() != Kind.NUMBER) {
+                    return new Attempt(null, reached, "a number", List.of());
+                }
+                filled.add(String.valueOf(count()));
+            } else {
+                Names.Kind kind = Names.Kind.valueOf(word);
+                if (!names.is(tokens.peek(), kind)) {
+                    String expected = "the name of " + kind.words() + " declared above";
+                    return new Attempt(null, reached, expected, names.of(kind));
+                }
+                filled.add(tokens.next().text());
+            }
+        }
+        Predicate says = new Predicate.Says(relation, List.copyOf(filled));
+        return new Attempt(negative ? new Predicate.Not(says) : says, tokens.mark() - start, "", List.of());
+    }
+
+    private NotationException failure(Subject of, int start, Attempt best) {
+        if (best == null || best.reached == 0) {
+            Set<String> verbs = new LinkedHashSet<>();
+            for (Relation r : Relation.values()) {
+                if (r.isSaidOf(of) || (of == Subject.TYPE && r.isSaidOf(Subject.OPERATION))) {
+                    verbs.add(r.words().split(" ")[0]);
+                }
+            }
+            return tokens.unexpected(
+                    "what holds of it, beginning with one of " + String.join(", ", verbs), List.copyOf(verbs));
+        }
+        tokens.reset(start + best.reached);
+        Set<String> known = new LinkedHashSet<>();
+        Set<String> expected = new LinkedHashSet<>();
+        for (Relation r : Relation.longestFirst()) {
+            for (boolean negative : new boolean[] {false, true}) {
+                for (String words : variants(r, negative)) {
+                    tokens.reset(start);
+                    Attempt a = attempt(r, words, negative);
+                    if (a.reached == best.reached && r.isSaidOf(of)) {
+                        expected.add(a.expected);
+                        known.addAll(a.known);
+                    }
+                }
+            }
+        }
+        tokens.reset(start + best.reached);
+        String shown = expected.isEmpty() ? best.expected : String.join(" or ", expected);
+        return tokens.unexpected(shown, expected.isEmpty() ? best.known : List.copyOf(known));
     }
 }

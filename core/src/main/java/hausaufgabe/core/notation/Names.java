@@ -26,6 +26,16 @@ final class Names {
         String words() {
             return words;
         }
+
+        /** What can be said of it; null for what nothing is said of. */
+        Relation.Subject subject() {
+            return switch (this) {
+                case ROLE -> Relation.Subject.TYPE;
+                case OPERATION -> Relation.Subject.OPERATION;
+                case FIELD -> Relation.Subject.FIELD;
+                default -> null;
+            };
+        }
     }
 
     private static final Pattern BRACES = Pattern.compile("\\{([^}]*)}");
@@ -39,6 +49,10 @@ final class Names {
             throw new NotationException(
                     name.line(), name.column(), "'" + name.text() + "' already names " + before.words());
         }
+    }
+
+    boolean is(Token token, Kind kind) {
+        return token.kind() == Tokens.Kind.WORD && known.get(token.text()) == kind;
     }
 
     String expect(Tokens tokens, Kind kind) {

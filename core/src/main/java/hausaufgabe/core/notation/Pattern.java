@@ -1,6 +1,8 @@
 package hausaufgabe.core.notation;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -11,8 +13,12 @@ import java.util.stream.Stream;
  * @param title its name for people
  * @param intent what it is for, one sentence
  * @param roles in the order of the file, which is also the order of their seals
+ * @param order names of roles and members in the order of the file, which is the order in which they are found
  * @param requirements what the first form asks for
+ * @param remarks what is worth saying and never counts
  * @param forms the ways to build it; the first asks for {@code requirements} as they stand
+ * @param pitfalls what often goes wrong
+ * @param comments comments of the text by what they stand at, see {@link PatternPrinter}
  */
 public record Pattern(
         String id,
@@ -20,26 +26,41 @@ public record Pattern(
         String intent,
         List<Role> roles,
         List<Member> members,
+        List<String> order,
         List<Sign> signs,
         List<Requirement> requirements,
+        List<Requirement> remarks,
         List<Form> forms,
-        List<Scenario> scenarios) {
+        List<Pitfall> pitfalls,
+        List<Scenario> scenarios,
+        Map<String, List<String>> comments) {
 
     /**
-     * @param derived what makes a type play the role, for a role that every such type plays; null for a role played by one
+     * @param many whether every type that fits plays it, or one to be found
+     * @param that what makes a type play the role; several are tried in order until one finds something; empty when any
+     *     type of the sort may
+     * @param like words whose being in a type's name breaks a tie
      * @param doc what the role is for, in a few words
      */
-    public record Role(String name, boolean optional, TypeSort sort, Predicate derived, String doc) {
-        public boolean isMany() {
-            return derived != null;
-        }
-    }
+    public record Role(
+            String name,
+            boolean optional,
+            boolean many,
+            TypeSort sort,
+            List<Predicate> that,
+            List<String> like,
+            String doc) {}
 
     /** What may play a role. */
     public enum TypeSort {
-        CLASS("class"),
-        ABSTRACTION("abstraction"),
         CONCRETE_TYPE("concrete type"),
+        ABSTRACT_CLASS("abstract class"),
+        FUNCTION_TYPE("function type"),
+        ABSTRACTION("abstraction"),
+        INTERFACE("interface"),
+        CLASS("class"),
+        ENUM("enum"),
+        RECORD("record"),
         TYPE("type");
 
         private final String words;
@@ -51,6 +72,15 @@ public record Pattern(
         public String words() {
             return words;
         }
+
+        /** With its article. */
+        public String oneOfIt() {
+            return ("aei".indexOf(words.charAt(0)) >= 0 ? "an " : "a ") + words;
+        }
+
+        static List<String> all() {
+            return Arrays.stream(values()).map(TypeSort::words).toList();
+        }
     }
 
     /**
@@ -58,7 +88,9 @@ public record Pattern(
      *
      * @param many whether everything that fits is meant, or one to be found
      * @param listed whether reports name it; one that is not only helps to say the rest
+     * @param closed whether private operations count as much as others, which they do only in second place otherwise
      * @param that what it must satisfy; several are tried in order until one finds something; empty when anything fits
+     * @param orElse a field that reports name when no operation fits; null for none
      */
     public record Member(
             String name,
@@ -67,9 +99,11 @@ public record Pattern(
             boolean many,
             boolean optional,
             boolean listed,
-            List<Predicate> that) {}
+            boolean closed,
+            List<Predicate> that,
+            String orElse) {}
 
-    /** Something that speaks for a binding without being asked for. */
+    /** Something that speaks for a binding without being asked for; or against it, where the weight is below 0. */
     public record Sign(double weight, Condition condition) {}
 
     /**
@@ -77,25 +111,62 @@ public record Pattern(
      * @param essential whether the pattern is not there without it
      * @param points what it is worth
      * @param text a sentence with names of roles and members in braces
+     * @param hint what to try when it is not met; empty for none
+     * @param when what must hold for it to apply
      * @param conditions all of which must hold; for a forbidden one, none may
      */
     public record Requirement(
-            String id, boolean forbidden, boolean essential, double points, String text, List<Condition> conditions) {}
+            String id,
+            boolean forbidden,
+            boolean essential,
+            double points,
+            String text,
+            String hint,
+            List<Condition> when,
+            List<Condition> conditions) {}
 
     /**
+     * @param doc how it differs from the others, one sentence; may be empty
+     * @param when what must hold for a submission to be in this form
      * @param insteadOf ids of the requirements this form does without
      * @param requirements what it asks for in their place
      */
-    public record Form(String name, List<String> insteadOf, List<Requirement> requirements) {}
+    public record Form(
+            String name, String doc, List<Condition> when, List<String> insteadOf, List<Requirement> requirements) {}
 
-    /** Who a condition is about, and how many of them. */
-    public record Condition(Quantity quantity, int count, String subject, Predicate predicate) {}
+    /** @param caughtBy ids of the requirements that are not met by it */
+    public record Pitfall(String text, List<String> caughtBy) {}
+
+    /**
+     * Who a condition is about, and how many of them.
+     *
+     * @param alone whether nothing else in the submission may satisfy the predicate
+     */
+    public record Condition(Quantity quantity, int count, String subject, Predicate predicate, boolean alone) {}
 
     /** How many of the subject must satisfy the predicate. */
     public enum Quantity {
-        EVERY,
-        SOME,
-        AT_LEAST
+        EVERY("every"),
+        SOME("some"),
+        NO("no"),
+        EXACTLY("exactly"),
+        AT_LEAST("at least"),
+        AT_MOST("at most");
+
+        private final String words;
+
+        Quantity(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Whether a number follows. */
+        public boolean counts() {
+            return this == EXACTLY || this == AT_LEAST || this == AT_MOST;
+        }
     }
 
     public Optional<Role> role(String name) {
@@ -121,11 +192,8 @@ public record Pattern(
         if (own >= 0) {
             return own * 100 + 50;
         }
-        int first = form.insteadOf().stream()
-                .mapToInt(id ->
-                        requirements.stream().map(Requirement::id).toList().indexOf(id))
-                .min()
-                .orElse(requirements.size());
+        List<String> ids = requirements.stream().map(Requirement::id).toList();
+        int first = form.insteadOf().stream().mapToInt(ids::indexOf).min().orElse(requirements.size());
         return first * 100 + form.requirements().indexOf(requirement);
     }
 }

@@ -3,6 +3,7 @@ package hausaufgabe.core.notation;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Form;
 import hausaufgabe.core.notation.Pattern.Member;
+import hausaufgabe.core.notation.Pattern.Pitfall;
 import hausaufgabe.core.notation.Pattern.Requirement;
 import hausaufgabe.core.notation.Pattern.Role;
 import hausaufgabe.core.notation.Pattern.Sign;
@@ -10,17 +11,23 @@ import hausaufgabe.core.notation.Pattern.TypeSort;
 import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Reads a pattern from its text, by recursive descent. The grammar is written down in {@code docs/notation.md}. */
 public final class PatternParser {
+    /** Characters that a text may have at most; the longest pattern of the catalogue has a twentieth of it. */
+    static final int LONGEST = 200_000;
 
-    private static final List<String> OPENERS =
-            List.of("role", "member", "sign", "require", "forbid", "form", "scenario");
+    static final List<String> OPENERS =
+            List.of("role", "member", "sign", "require", "forbid", "remark", "form", "pitfall", "scenario");
 
     private final Tokens tokens;
     private final Names names = new Names();
     private final ConditionParser conditions;
+    private final Map<String, List<String>> comments = new LinkedHashMap<>();
+    private final List<String> order = new ArrayList<>();
 
     private PatternParser(String text) {
         this.tokens = new Tokens(text);
@@ -29,10 +36,15 @@ public final class PatternParser {
 
     /**
      * @param text a whole file
-     * @throws NotationException where the text is not a pattern
+     * @throws NotationException where the text is not a pattern, or one that contradicts itself
      */
     public static Pattern parse(String text) {
-        return new PatternParser(text).pattern();
+        if (text.length() > LONGEST) {
+            throw new NotationException(
+                    1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
+        }
+        String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        return new PatternParser(bare).pattern();
     }
 
     private Pattern pattern() {
@@ -41,16 +53,18 @@ public final class PatternParser {
         String id = tokens.expect(Kind.WORD, "the pattern's id, a word such as strategy")
                 .text();
         String title = tokens.expect(Kind.TEXT, "the pattern's name in quotes").text();
-        tokens.expectLineEnd();
+        endOfLine("pattern");
         String intent = tokens.expect(Kind.TEXT, "one sentence in quotes that says what the pattern is for")
                 .text();
-        tokens.expectLineEnd();
+        endOfLine("intent");
 
         List<Role> roles = new ArrayList<>();
         List<Member> members = new ArrayList<>();
         List<Sign> signs = new ArrayList<>();
         List<Requirement> requirements = new ArrayList<>();
+        List<Requirement> remarks = new ArrayList<>();
         List<Form> forms = new ArrayList<>();
+        List<Pitfall> pitfalls = new ArrayList<>();
         List<Scenario> scenarios = new ArrayList<>();
         while (tokens.peek().kind() != Kind.END) {
             Token opener = tokens.peek();
@@ -59,43 +73,90 @@ public final class PatternParser {
             } else if (tokens.accept("member")) {
                 members.add(member());
             } else if (tokens.accept("sign")) {
-                signs.add(sign());
+                signs.add(sign(signs.size()));
             } else if (tokens.accept("require")) {
-                requirements.add(requirement(false, List.of()));
+                requirements.add(requirement("", opener, List.of()));
             } else if (tokens.accept("forbid")) {
-                requirements.add(requirement(true, List.of()));
+                requirements.add(requirement("", opener, List.of()));
+            } else if (tokens.accept("remark")) {
+                remarks.add(requirement("", opener, List.of()));
             } else if (tokens.accept("form")) {
                 forms.add(form(requirements, opener));
+            } else if (tokens.accept("pitfall")) {
+                pitfalls.add(pitfall(pitfalls.size(), requirements, forms));
             } else if (tokens.accept("scenario")) {
-                scenarios.add(new ScenarioParser(tokens, names, conditions).scenario());
+                scenarios.add(new ScenarioParser(tokens, names, conditions, comments).scenario());
             } else {
                 throw tokens.unexpected("one of " + String.join(", ", OPENERS), OPENERS);
             }
         }
+        tokens.next();
+        remember("end");
         if (roles.isEmpty()) {
             throw tokens.unexpected("at least one role", List.of());
         }
         if (forms.isEmpty()) {
-            forms.add(new Form(title, List.of(), List.of()));
+            forms.add(new Form(title, "", List.of(), List.of(), List.of()));
         }
-        return new Pattern(id, title, intent, roles, members, signs, requirements, forms, scenarios);
+        Pattern pattern = new Pattern(
+                id,
+                title,
+                intent,
+                List.copyOf(roles),
+                List.copyOf(members),
+                List.copyOf(order),
+                List.copyOf(signs),
+                List.copyOf(requirements),
+                List.copyOf(remarks),
+                List.copyOf(forms),
+                List.copyOf(pitfalls),
+                List.copyOf(scenarios),
+                Map.copyOf(comments));
+        Contradictions.refuse(pattern);
+        return pattern;
+    }
+
+    private void endOfLine(String anchor) {
+        tokens.expectLineEnd();
+        remember(anchor);
+    }
+
+    private void remember(String anchor) {
+        remember(tokens, comments, anchor);
+    }
+
+    /** Keeps the comments read since the last time, for what {@code anchor} names. */
+    static void remember(Tokens tokens, Map<String, List<String>> comments, String anchor) {
+        List<String> alone = tokens.takeRemarks(true);
+        List<String> behind = tokens.takeRemarks(false);
+        tokens.leaveRemarks();
+        if (!alone.isEmpty()) {
+            comments.put(anchor, List.copyOf(alone));
+        }
+        if (!behind.isEmpty()) {
+            comments.put(anchor + PatternPrinter.BEHIND, List.of(String.join(" -- ", behind)));
+        }
     }
 
     private Role role() {
         Token name = tokens.expect(Kind.WORD, "the role's name");
         names.declare(name, Names.Kind.ROLE);
+        order.add(name.text());
         boolean optional = tokens.accept("optional");
-        TypeSort sort;
-        Predicate derived = null;
-        if (tokens.accept("every")) {
-            sort = typeSort();
-            tokens.expect("that");
-            derived = conditions.predicates();
-        } else {
-            if (!tokens.accept("a") && !tokens.accept("an")) {
-                throw tokens.unexpected("'a', 'an', 'every' or 'optional'", List.of("optional", "every"));
-            }
-            sort = typeSort();
+        boolean many = tokens.accept("every");
+        if (!many && !tokens.accept("a") && !tokens.accept("an")) {
+            throw tokens.unexpected("'a', 'an', 'every' or 'optional'", List.of("optional", "every"));
+        }
+        TypeSort sort = typeSort();
+        List<Predicate> that = that(Relation.Subject.TYPE);
+        if (many && that.isEmpty()) {
+            throw tokens.unexpected("'that' and what makes a type play the role", List.of("that"));
+        }
+        List<String> like = new ArrayList<>();
+        if (tokens.accept("named like")) {
+            do {
+                like.add(tokens.expect(Kind.TEXT, "a word in quotes").text());
+            } while (tokens.accept(","));
         }
         // what the role is for may stand on the same line or the next
         tokens.skipLineEnds();
@@ -104,7 +165,18 @@ public final class PatternParser {
             doc = tokens.next().text();
             tokens.expectLineEnd();
         }
-        return new Role(name.text(), optional, sort, derived, doc);
+        remember("role " + name.text());
+        return new Role(name.text(), optional, many, sort, that, List.copyOf(like), doc);
+    }
+
+    private List<Predicate> that(Relation.Subject of) {
+        List<Predicate> that = new ArrayList<>();
+        if (tokens.accept("that")) {
+            do {
+                that.add(conditions.predicates(of));
+            } while (orElseThat());
+        }
+        return List.copyOf(that);
     }
 
     private TypeSort typeSort() {
@@ -113,7 +185,7 @@ public final class PatternParser {
                 return sort;
             }
         }
-        throw tokens.unexpected("class, abstraction, concrete type or type", List.of("class", "abstraction", "type"));
+        throw tokens.unexpected("a sort of type: " + String.join(", ", TypeSort.all()), TypeSort.all());
     }
 
     private Member member() {
@@ -126,37 +198,47 @@ public final class PatternParser {
             tokens.expect("operation");
         }
         names.declare(name, isField ? Names.Kind.FIELD : Names.Kind.OPERATION);
+        order.add(name.text());
         tokens.expect("of");
         String owner = names.expect(tokens, Names.Kind.ROLE);
-        List<Predicate> that = new ArrayList<>();
-        if (tokens.accept("that")) {
-            that.add(conditions.predicates());
-            while (orElse()) {
-                tokens.expect("that");
-                that.add(conditions.predicates());
-            }
+        boolean closed = tokens.accept(", private or not");
+        if (closed) {
+            tokens.accept(",");
         }
-        tokens.expectLineEnd();
-        return new Member(name.text(), isField, owner, many, optional, !unlisted, List.copyOf(that));
+        List<Predicate> that = that(isField ? Relation.Subject.FIELD : Relation.Subject.OPERATION);
+        String orElse = null;
+        if (acceptOnNewLine("or else field")) {
+            orElse = names.expect(tokens, Names.Kind.FIELD);
+        }
+        endOfLine("member " + name.text());
+        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, orElse);
     }
 
-    /** An "or else" may stand on a line of its own. */
-    private boolean orElse() {
-        if (tokens.accept("or else")) {
+    /** An "or else that" may stand on a line of its own. */
+    private boolean orElseThat() {
+        return acceptOnNewLine("or else that");
+    }
+
+    private boolean acceptOnNewLine(String words) {
+        if (tokens.accept(words)) {
             return true;
         }
+        int before = tokens.mark();
         if (tokens.accept(",")) {
             tokens.skipLineEnds();
-            tokens.expect("or else");
-            return true;
+            if (tokens.accept(words)) {
+                return true;
+            }
+            tokens.reset(before);
         }
         return false;
     }
 
-    private Sign sign() {
-        double weight = number("the sign's weight");
+    private Sign sign(int index) {
+        boolean against = tokens.accept("against");
+        double weight = (against ? -1 : 1) * number("the sign's weight");
         Condition condition = conditions.condition();
-        tokens.expectLineEnd();
+        endOfLine("sign " + index);
         return new Sign(weight, condition);
     }
 
@@ -170,25 +252,52 @@ public final class PatternParser {
     }
 
     /** @param replaced ids that may be used again, since this one stands in their place */
-    private Requirement requirement(boolean forbidden, List<String> replaced) {
+    private Requirement requirement(String within, Token opener, List<String> replaced) {
+        boolean remark = opener.text().equals("remark");
         Token id = tokens.expect(Kind.WORD, "the requirement's id, a word");
         if (!replaced.contains(id.text())) {
             names.declare(id, Names.Kind.REQUIREMENT);
         }
-        boolean essential = tokens.accept("essential");
-        double points = number("the points it is worth");
+        boolean essential = !remark && tokens.accept("essential");
+        double points = remark ? 0 : number("the points it is worth");
         Token text = tokens.expect(Kind.TEXT, "a sentence in quotes that says what is asked");
         names.checkBraces(text);
-        tokens.expectLineEnd();
+        String anchor = within + "require " + id.text();
+        endOfLine(anchor);
+        String hint = "";
+        if (tokens.accept("hint")) {
+            Token said = tokens.expect(Kind.TEXT, "a sentence in quotes that says what to try");
+            names.checkBraces(said);
+            hint = said.text();
+            endOfLine(anchor + " hint");
+        }
+        List<Condition> when = whenLines(anchor);
         List<Condition> asked = new ArrayList<>();
         while (!atOpener()) {
             asked.add(conditions.condition());
-            tokens.expectLineEnd();
+            endOfLine(anchor + " " + asked.size());
         }
         if (asked.isEmpty()) {
             throw tokens.unexpected("a condition for '" + id.text() + "' on a line of its own", List.of());
         }
-        return new Requirement(id.text(), forbidden, essential, points, text.text(), List.copyOf(asked));
+        return new Requirement(
+                id.text(),
+                opener.text().equals("forbid"),
+                essential,
+                points,
+                text.text(),
+                hint,
+                when,
+                List.copyOf(asked));
+    }
+
+    private List<Condition> whenLines(String anchor) {
+        List<Condition> when = new ArrayList<>();
+        while (tokens.accept("when")) {
+            when.add(conditions.condition());
+            endOfLine(anchor + " when " + when.size());
+        }
+        return List.copyOf(when);
     }
 
     private boolean atOpener() {
@@ -210,21 +319,45 @@ public final class PatternParser {
                 insteadOf.add(id.text());
             } while (tokens.accept(","));
         }
-        tokens.expectLineEnd();
+        String anchor = "form " + name.text();
+        endOfLine(anchor);
+        String doc = "";
+        if (tokens.peek().kind() == Kind.TEXT) {
+            doc = tokens.next().text();
+            endOfLine(anchor + " doc");
+        }
+        List<Condition> when = whenLines(anchor);
         List<Requirement> own = new ArrayList<>();
-        while (!insteadOf.isEmpty()) {
-            if (tokens.accept("require")) {
-                own.add(requirement(false, insteadOf));
-            } else if (tokens.accept("forbid")) {
-                own.add(requirement(true, insteadOf));
-            } else {
-                break;
-            }
+        while (!insteadOf.isEmpty() && (atWord("require") || atWord("forbid"))) {
+            own.add(requirement(anchor + " ", tokens.next(), insteadOf));
         }
         if (insteadOf.isEmpty() && known.isEmpty()) {
             throw new NotationException(
                     opener.line(), opener.column(), "a form needs requirements: write them above it");
         }
-        return new Form(name.text(), List.copyOf(insteadOf), List.copyOf(own));
+        return new Form(name.text(), doc, when, List.copyOf(insteadOf), List.copyOf(own));
+    }
+
+    private boolean atWord(String word) {
+        return tokens.peek().kind() == Kind.WORD && tokens.peek().text().equals(word);
+    }
+
+    private Pitfall pitfall(int index, List<Requirement> requirements, List<Form> forms) {
+        Token text = tokens.expect(Kind.TEXT, "a sentence in quotes that says what goes wrong");
+        List<String> ids = new ArrayList<>();
+        requirements.forEach(r -> ids.add(r.id()));
+        forms.forEach(f -> f.requirements().forEach(r -> ids.add(r.id())));
+        List<String> caughtBy = new ArrayList<>();
+        if (tokens.accept("caught by")) {
+            do {
+                Token id = tokens.expect(Kind.WORD, "a requirement's id");
+                if (!ids.contains(id.text())) {
+                    throw Tokens.unexpected(id, "the id of a requirement that stands above", ids);
+                }
+                caughtBy.add(id.text());
+            } while (tokens.accept(","));
+        }
+        endOfLine("pitfall " + index);
+        return new Pitfall(text.text(), List.copyOf(caughtBy));
     }
 }

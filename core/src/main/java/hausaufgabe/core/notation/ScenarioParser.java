@@ -19,7 +19,11 @@ final class ScenarioParser {
     private final ConditionParser conditions;
     private final Map<String, Boolean> variables = new LinkedHashMap<>();
 
-    ScenarioParser(Tokens tokens, Names names, ConditionParser conditions) {
+    private final Map<String, List<String>> comments;
+
+    /** @param comments where the comments of the text are kept */
+    ScenarioParser(Tokens tokens, Names names, ConditionParser conditions, Map<String, List<String>> comments) {
+        this.comments = comments;
         this.tokens = tokens;
         this.names = names;
         this.conditions = conditions;
@@ -38,16 +42,17 @@ final class ScenarioParser {
                 forms.add(form.text());
             } while (tokens.accept(","));
         }
-        tokens.expectLineEnd();
+        String anchor = "scenario " + name;
+        endOfLine(anchor);
         List<Condition> when = new ArrayList<>();
         while (tokens.accept("when")) {
             when.add(conditions.condition());
-            tokens.expectLineEnd();
+            endOfLine(anchor + " when " + when.size());
         }
         List<Step> steps = new ArrayList<>();
         while (tokens.peek().kind() == Kind.WORD && !isOpener(tokens.peek().text())) {
             steps.add(step());
-            tokens.expectLineEnd();
+            endOfLine(anchor + " " + steps.size());
         }
         if (steps.isEmpty()) {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
@@ -56,9 +61,13 @@ final class ScenarioParser {
                 name, Double.parseDouble(points.text()), List.copyOf(forms), List.copyOf(when), List.copyOf(steps));
     }
 
+    private void endOfLine(String anchor) {
+        tokens.expectLineEnd();
+        PatternParser.remember(tokens, comments, anchor);
+    }
+
     private static boolean isOpener(String word) {
-        return List.of("role", "member", "sign", "require", "forbid", "form", "scenario")
-                .contains(word);
+        return PatternParser.OPENERS.contains(word);
     }
 
     private Step step() {

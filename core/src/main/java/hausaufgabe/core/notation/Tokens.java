@@ -3,7 +3,10 @@ package hausaufgabe.core.notation;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The words of a text in order, with a place to read at. A line's end is a token; comments are none. */
+/**
+ * The words of a text in order, with a place to read at. A line's end is a token; comments are none, but can be had for
+ * the tokens that were read.
+ */
 final class Tokens {
 
     enum Kind {
@@ -26,8 +29,14 @@ final class Tokens {
         }
     }
 
+    /** A comment; {@code before} is the index of the token it stands before. */
+    private record Remark(int before, String text, boolean alone) {}
+
     private final List<Token> all = new ArrayList<>();
+    private final List<Remark> remarks = new ArrayList<>();
     private int at;
+    private int remarked;
+    private boolean ended;
 
     Tokens(String text) {
         int line = 1;
@@ -43,7 +52,10 @@ final class Tokens {
             } else if (Character.isWhitespace(c)) {
                 i++;
             } else if (text.startsWith("--", i)) {
-                i = endOf(text, i, '\n');
+                int end = endOf(text, i, '\n');
+                boolean alone = all.isEmpty() || all.get(all.size() - 1).kind() == Kind.LINE_END;
+                remarks.add(new Remark(all.size(), text.substring(i + 2, end).strip(), alone));
+                i = end;
             } else if (c == '"') {
                 int end = endOf(text, i + 1, '"');
                 if (end >= text.length() || text.substring(i, end).indexOf('\n') >= 0) {
@@ -93,6 +105,41 @@ final class Tokens {
         all.add(new Token(kind, text, line, column));
     }
 
+    /** Comments that stand alone before tokens read since the last time, or behind them on their line. */
+    List<String> takeRemarks(boolean alone) {
+        List<String> taken = new ArrayList<>();
+        for (Remark r : remarks.subList(remarked, remarks.size())) {
+            if (isRead(r) && r.alone() == alone) {
+                taken.add(r.text());
+            }
+        }
+        return taken;
+    }
+
+    /** No comment before here is given out again. */
+    void leaveRemarks() {
+        while (remarked < remarks.size() && isRead(remarks.get(remarked))) {
+            remarked++;
+        }
+    }
+
+    /** A comment that stands alone is read with the first word after it, others with the end of their line. */
+    private boolean isRead(Remark r) {
+        int word = r.before();
+        while (r.alone() && word < all.size() - 1 && all.get(word).kind() == Kind.LINE_END) {
+            word++;
+        }
+        return word < at || (all.get(word).kind() == Kind.END && ended);
+    }
+
+    int mark() {
+        return at;
+    }
+
+    void reset(int mark) {
+        at = mark;
+    }
+
     Token peek() {
         return all.get(at);
     }
@@ -101,6 +148,8 @@ final class Tokens {
         Token t = all.get(at);
         if (t.kind() != Kind.END) {
             at++;
+        } else {
+            ended = true;
         }
         return t;
     }

@@ -7,6 +7,7 @@ import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Predicate;
+import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Heard;
 import hausaufgabe.core.notation.Scenario.Step;
@@ -333,18 +334,18 @@ final class Performance {
         String heard = step.until().member();
         List<Condition> ways = new ArrayList<>();
         if (step.with() != null) {
-            ways.add(some(step.member(), new Predicate.Calls(heard, Predicate.Target.PARAMETER, null)));
+            ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_PARAMETER, heard)));
         } else {
             binding.fields().keySet().forEach(f -> {
-                ways.add(some(step.member(), new Predicate.Calls(heard, Predicate.Target.FIELD, f)));
-                ways.add(some(step.member(), new Predicate.Calls(heard, Predicate.Target.ONE_OF_FIELD, f)));
+                ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_ON, heard, f)));
+                ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_ONE_OF, heard, f)));
             });
         }
         return ways.stream().map(c -> judge.status(c, binding)).anyMatch(s -> s == Status.MET || s == Status.UNCLEAR);
     }
 
     private static Condition some(String member, Predicate predicate) {
-        return new Condition(Quantity.SOME, 0, member, predicate);
+        return new Condition(Quantity.SOME, 0, member, predicate, false);
     }
 
     // expectations

@@ -51,7 +51,7 @@ public final class ScenarioRunner {
         this.program = program;
         this.drivers = drivers;
         this.milliseconds = milliseconds;
-        this.judge = new Judge(pattern, design);
+        this.judge = new Judge(pattern, design, null);
     }
 
     /** The scenarios that apply: of the form found, with all their conditions met. */

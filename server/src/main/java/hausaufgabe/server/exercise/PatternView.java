@@ -4,6 +4,9 @@ import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A pattern as a page shows it before any code exists.
@@ -34,13 +37,29 @@ public record PatternView(
     /** Something asked for, with its points; the text still has role names in braces. */
     public record Asked(String id, String text, boolean essential, double points) {}
 
+    private static final Set<hausaufgabe.core.notation.Relation> REALISING =
+            Set.of(hausaufgabe.core.notation.Relation.REALISES, hausaufgabe.core.notation.Relation.EXTENDS);
+    private static final Set<hausaufgabe.core.notation.Relation> HOLDING = Set.of(
+            hausaufgabe.core.notation.Relation.LEADS_TO,
+            hausaufgabe.core.notation.Relation.OF_TYPE,
+            hausaufgabe.core.notation.Relation.HOLDS_MANY);
+
+    /** The role that the first such relation names. */
+    private static Optional<String> said(List<Predicate> that, Set<hausaufgabe.core.notation.Relation> wanted) {
+        return that.stream()
+                .flatMap(p -> p instanceof Predicate.All all ? all.parts().stream() : Stream.of(p))
+                .filter(p -> p instanceof Predicate.Says s && wanted.contains(s.relation()))
+                .map(p -> ((Predicate.Says) p).name(0))
+                .findFirst();
+    }
+
     static PatternView of(Pattern p) {
         List<RoleView> roles = p.roles().stream()
                 .map(r -> new RoleView(
                         r.name(),
                         r.doc(),
                         r.sort() == Pattern.TypeSort.ABSTRACTION,
-                        r.isMany(),
+                        r.many(),
                         p.members().stream()
                                 .filter(m ->
                                         !m.isField() && m.listed() && m.owner().equals(r.name()))
@@ -49,14 +68,12 @@ public record PatternView(
                 .toList();
         List<Relation> relations = new ArrayList<>();
         for (Pattern.Role r : p.roles()) {
-            if (r.derived() instanceof Predicate.Realises up) {
-                relations.add(new Relation(r.name(), up.role(), Relation.Kind.REALISATION));
-            }
+            said(r.that(), REALISING)
+                    .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
         }
         for (Pattern.Member m : p.members()) {
-            if (m.isField() && !m.that().isEmpty() && m.that().get(0) instanceof Predicate.LeadsTo to) {
-                relations.add(new Relation(m.owner(), to.role(), Relation.Kind.ASSOCIATION));
-            }
+            said(m.isField() ? m.that() : List.of(), HOLDING)
+                    .ifPresent(to -> relations.add(new Relation(m.owner(), to, Relation.Kind.ASSOCIATION)));
         }
         return new PatternView(
                 p.id(),

@@ -6,10 +6,9 @@ import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Value;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import javax.lang.model.element.Element;
 import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.ExecutableElement;
@@ -35,7 +34,8 @@ final class BodyReader extends PathWalker<Value> {
     private final String operation;
     private final List<Fact> facts;
     private final Map<VariableElement, List<Value>> variables;
-    private final Set<VariableElement> counters = new HashSet<>();
+    private final Map<VariableElement, Value.Choice> counters = new HashMap<>();
+    private LibraryCalls.Lending around = LibraryCalls.Lending.NONE;
     private final LibraryCalls library;
     private final Branches branches;
     private final FunctionReader functions;
@@ -128,6 +128,8 @@ final class BodyReader extends PathWalker<Value> {
         List<Value> inner;
         if (value instanceof Value.OneOf x) {
             inner = x.values();
+        } else if (value instanceof Value.Copy x) {
+            inner = x.from();
         } else if (value instanceof Value.Derived x) {
             inner = x.from();
         } else if (value instanceof Value.ElementOf x) {
@@ -240,9 +242,15 @@ final class BodyReader extends PathWalker<Value> {
             default -> false;
         };
         if (changes) {
+            // a variable that counts walks through what it indexes
+            if (elementOf(tree.getExpression()) instanceof VariableElement v
+                    && v.getKind() == ElementKind.LOCAL_VARIABLE) {
+                counters.putIfAbsent(v, Value.Choice.EACH);
+            }
             store(tree.getExpression(), COMPUTED);
         }
-        return COMPUTED;
+        boolean minus = tree.getKind() == Tree.Kind.UNARY_MINUS && tree.getExpression() instanceof LiteralTree;
+        return minus ? new Value.Literal(tree.toString()) : COMPUTED;
     }
 
     @Override
@@ -275,8 +283,13 @@ final class BodyReader extends PathWalker<Value> {
     }
 
     private Value.Choice choice(Tree index) {
-        return elementOf(index) instanceof VariableElement v && counters.contains(v)
-                ? Value.Choice.EACH
+        if (index instanceof BinaryTree b) {
+            boolean counted = elementOf(b.getLeftOperand()) instanceof VariableElement v && counters.containsKey(v)
+                    || elementOf(b.getRightOperand()) instanceof VariableElement w && counters.containsKey(w);
+            return counted ? Value.Choice.EACH : Value.Choice.PICKED;
+        }
+        return elementOf(index) instanceof VariableElement v
+                ? counters.getOrDefault(v, Value.Choice.PICKED)
                 : Value.Choice.PICKED;
     }
 
@@ -383,8 +396,16 @@ final class BodyReader extends PathWalker<Value> {
             }
         }
         LibraryCalls.Lending lending = library.lending(method, receiver, receiverType);
+        LibraryCalls.Lending outer = around;
+        // what a collector or comparator is made of is called with the elements of the stream around it
+        lending = lending == LibraryCalls.Lending.NONE && isStatic && !mentions.isOwn(method.getEnclosingElement())
+                ? outer
+                : lending;
+        around = lending;
         List<Value> arguments = arguments(at, tree.getArguments(), lending);
+        around = outer;
         branches.ofEquality(at, tree, this::peek).ifPresent(facts::add);
+        branches.ofNullCheck(at, tree, this::peek).ifPresent(facts::add);
 
         String target = method == null ? null : mentions.target(method, receiverType);
         boolean constructor = method != null && method.getKind() == ElementKind.CONSTRUCTOR;
@@ -458,7 +479,10 @@ final class BodyReader extends PathWalker<Value> {
             library.facts(constructor, UNKNOWN, null, arguments, span).forEach(facts::add);
         }
         TypeMirror type = into.trees.getTypeMirror(at);
-        return type != null && (mentions.isContainer(type) || mentions.isHolder(type)) && !arguments.isEmpty()
+        if (type != null && mentions.isContainer(type) && !arguments.isEmpty()) {
+            return new Value.Copy(arguments);
+        }
+        return type != null && mentions.isHolder(type) && !arguments.isEmpty()
                 ? new Value.Derived(arguments)
                 : new Value.New(type == null ? "?" : into.types.erasure(type).toString(), span);
     }
@@ -479,7 +503,7 @@ final class BodyReader extends PathWalker<Value> {
     BodyReader inside(String function, List<Fact> into) {
         BodyReader reader = new BodyReader(this.into, function, into, variables);
         reader.learning = learning;
-        reader.counters.addAll(counters);
+        reader.counters.putAll(counters);
         return reader;
     }
 
@@ -574,7 +598,8 @@ final class BodyReader extends PathWalker<Value> {
     public Value visitEnhancedForLoop(EnhancedForLoopTree tree, Void p) {
         Value container = value(getCurrentPath(), tree.getExpression());
         if (elementOf(tree.getVariable()) instanceof VariableElement v) {
-            assign(v, new Value.ElementOf(container, Value.Choice.EACH));
+            Value.Choice choice = Loops.leavesEarly(tree.getStatement()) ? Value.Choice.SOME : Value.Choice.EACH;
+            assign(v, new Value.ElementOf(container, choice));
         }
         scan(tree.getStatement(), p);
         return null;
@@ -584,7 +609,7 @@ final class BodyReader extends PathWalker<Value> {
     public Value visitForLoop(ForLoopTree tree, Void p) {
         for (StatementTree s : tree.getInitializer()) {
             if (s instanceof VariableTree && elementOf(s) instanceof VariableElement v) {
-                counters.add(v);
+                counters.put(v, Loops.walkedBy(tree));
             }
         }
         return super.visitForLoop(tree, p);

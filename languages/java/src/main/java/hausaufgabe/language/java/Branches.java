@@ -26,13 +26,21 @@ final class Branches {
 
     private static final Set<String> SAME_TEXT = Set.of("equals", "equalsIgnoreCase", "contentEquals");
 
+    private static final Set<String> NULL_CHECKS = Set.of(
+            "java.util.Objects.isNull",
+            "java.util.Objects.nonNull",
+            "java.util.Objects.requireNonNullElse",
+            "java.util.Objects.requireNonNullElseGet",
+            "java.util.Optional.ofNullable");
+
     private final DesignBuilder into;
 
     Branches(DesignBuilder into) {
         this.into = into;
     }
 
-    private record Asked(Question on, TreePath subject, String type) {}
+    /** @param label the constant compared with, or null */
+    private record Asked(Question on, TreePath subject, String type, String label) {}
 
     /** A chain of if and else-if is one decision. */
     Optional<Fact> ofIf(TreePath at, IfTree tree, Function<TreePath, Value> valueOf) {
@@ -43,12 +51,12 @@ final class Branches {
         while (rest instanceof IfTree link) {
             Asked a = classify(new TreePath(path, link.getCondition()));
             asked = asked == null || rank(a.on) > rank(asked.on) ? a : asked;
-            arms.add(arm(path, link.getThenStatement(), a.on != Question.TAG, false));
+            arms.add(arm(path, link.getThenStatement(), labels(a), a.on != Question.TAG, false));
             rest = link.getElseStatement();
             path = rest == null ? path : new TreePath(path, rest);
         }
         if (rest != null) {
-            arms.add(arm(path.getParentPath(), rest, true, false));
+            arms.add(arm(path.getParentPath(), rest, List.of(), true, false));
         }
         return fact(asked, arms, into.span(at), valueOf);
     }
@@ -66,11 +74,11 @@ final class Branches {
         while (rest instanceof ConditionalExpressionTree link) {
             Asked a = classify(new TreePath(path, link.getCondition()));
             asked = asked == null || rank(a.on) > rank(asked.on) ? a : asked;
-            arms.add(arm(path, link.getTrueExpression(), a.on != Question.TAG, leaves));
+            arms.add(arm(path, link.getTrueExpression(), labels(a), a.on != Question.TAG, leaves));
             rest = link.getFalseExpression();
             path = new TreePath(path, rest);
         }
-        arms.add(arm(path.getParentPath(), rest, true, leaves));
+        arms.add(arm(path.getParentPath(), rest, List.of(), true, leaves));
         return fact(asked, arms, into.span(at), valueOf);
     }
 
@@ -78,16 +86,19 @@ final class Branches {
             TreePath at, ExpressionTree subject, List<? extends CaseTree> cases, Function<TreePath, Value> valueOf) {
         boolean leaves = isReturned(at);
         List<Arm> arms = new ArrayList<>();
+        List<String> labels = new ArrayList<>();
         for (CaseTree c : cases) {
             boolean isDefault = c.getExpressions().isEmpty()
                     || c.getExpressions().stream().anyMatch(e -> e.toString().equals("default"));
             boolean empty = c.getStatements() != null && c.getStatements().isEmpty();
+            c.getExpressions().forEach(e -> labels.add(label(new TreePath(at, e))));
             if (!empty) {
-                arms.add(arm(at, c, isDefault, leaves));
+                arms.add(arm(at, c, List.copyOf(labels), isDefault, leaves));
+                labels.clear();
             }
         }
         TreePath asked = new TreePath(at, subject);
-        return fact(new Asked(Question.TAG, asked, typeOf(asked)), arms, into.span(at), valueOf);
+        return fact(new Asked(Question.TAG, asked, typeOf(asked), null), arms, into.span(at), valueOf);
     }
 
     private boolean isReturned(TreePath at) {
@@ -109,11 +120,29 @@ final class Branches {
         return Optional.of(new Fact.Branch(asked.on, subject, type, arms, span));
     }
 
+    private static List<String> labels(Asked asked) {
+        return asked.label == null ? List.of() : List.of(asked.label);
+    }
+
+    /** A constant as it is told from others: its value, or an enum constant's name. */
+    private String label(TreePath constant) {
+        if (constant.getLeaf() instanceof LiteralTree l) {
+            return String.valueOf(l.getValue());
+        }
+        if (into.trees.getElement(constant) instanceof VariableElement v) {
+            return v.getConstantValue() == null
+                    ? v.getSimpleName().toString()
+                    : v.getConstantValue().toString();
+        }
+        return constant.getLeaf().toString();
+    }
+
     /** An arm that is not told by a tag counts as the one for everything else. */
-    private Arm arm(TreePath at, Tree tree, boolean isDefault, boolean leaves) {
+    private Arm arm(TreePath at, Tree tree, List<String> labels, boolean isDefault, boolean leaves) {
         Work work = new Work(into);
         work.walk(new TreePath(at, tree));
-        return new Arm(into.span(at.getCompilationUnit(), tree), isDefault, work.computes, leaves || work.returns);
+        return new Arm(
+                into.span(at.getCompilationUnit(), tree), labels, isDefault, work.computes, leaves || work.returns);
     }
 
     /** Looks for arithmetic, calls of the program's own operations, and returned values. */
@@ -152,8 +181,14 @@ final class Branches {
 
         @Override
         public Void visitReturn(ReturnTree tree, Void p) {
-            returns |= tree.getExpression() != null;
+            returns = true;
             return super.visitReturn(tree, p);
+        }
+
+        @Override
+        public Void visitThrow(ThrowTree tree, Void p) {
+            returns = true;
+            return super.visitThrow(tree, p);
         }
 
         @Override
@@ -179,7 +214,28 @@ final class Branches {
         }
         Asked asked = classify(at);
         boolean enumConstant = asked.on == Question.TAG && asked.type != null;
-        return enumConstant ? fact(asked, List.of(), into.span(at), valueOf) : Optional.empty();
+        return enumConstant || asked.on == Question.NULL
+                ? fact(asked, List.of(), into.span(at), valueOf)
+                : Optional.empty();
+    }
+
+    /** {@code Objects.isNull} and its like, and {@code Optional.ofNullable}, ask for null. */
+    Optional<Fact> ofNullCheck(TreePath at, MethodInvocationTree tree, Function<TreePath, Value> valueOf) {
+        if (tree.getArguments().isEmpty() || !(into.trees.getElement(at) instanceof ExecutableElement m)) {
+            return Optional.empty();
+        }
+        String called = m.getEnclosingElement() + "." + m.getSimpleName();
+        return NULL_CHECKS.contains(called)
+                ? fact(
+                        new Asked(
+                                Question.NULL,
+                                new TreePath(at, tree.getArguments().get(0)),
+                                null,
+                                null),
+                        List.of(),
+                        into.span(at),
+                        valueOf)
+                : Optional.empty();
     }
 
     /** {@code getClass().equals(X.class)} asks for a type. */
@@ -235,7 +291,7 @@ final class Branches {
             return classify(new TreePath(at, u.getExpression()));
         }
         if (tree instanceof InstanceOfTree i) {
-            return new Asked(Question.TYPE, new TreePath(at, i.getExpression()), null);
+            return new Asked(Question.TYPE, new TreePath(at, i.getExpression()), null, null);
         }
         if (tree instanceof BinaryTree b) {
             return binary(at, b);
@@ -243,7 +299,7 @@ final class Branches {
         if (tree instanceof MethodInvocationTree m) {
             return call(at, m);
         }
-        return new Asked(Question.OTHER, null, null);
+        return new Asked(Question.OTHER, null, null, null);
     }
 
     private Asked binary(TreePath at, BinaryTree b) {
@@ -257,25 +313,25 @@ final class Branches {
             }
             case EQUAL_TO, NOT_EQUAL_TO -> {
                 if (isNull(b.getLeftOperand()) || isNull(b.getRightOperand())) {
-                    return new Asked(Question.NULL, isNull(b.getLeftOperand()) ? right : left, null);
+                    return new Asked(Question.NULL, isNull(b.getLeftOperand()) ? right : left, null, null);
                 }
                 if (isConstant(right)) {
-                    return new Asked(Question.TAG, left, typeOf(left));
+                    return new Asked(Question.TAG, left, typeOf(left), label(right));
                 }
                 if (isConstant(left)) {
-                    return new Asked(Question.TAG, right, typeOf(right));
+                    return new Asked(Question.TAG, right, typeOf(right), label(left));
                 }
-                return new Asked(Question.OTHER, null, null);
+                return new Asked(Question.OTHER, null, null, null);
             }
             default -> {
-                return new Asked(Question.OTHER, null, null);
+                return new Asked(Question.OTHER, null, null, null);
             }
         }
     }
 
     private Asked call(TreePath at, MethodInvocationTree m) {
         if (!(m.getMethodSelect() instanceof MemberSelectTree select)) {
-            return new Asked(Question.OTHER, null, null);
+            return new Asked(Question.OTHER, null, null, null);
         }
         String name = select.getIdentifier().toString();
         TreePath on = new TreePath(new TreePath(at, select), select.getExpression());
@@ -283,17 +339,17 @@ final class Branches {
             TreePath argument = new TreePath(at, m.getArguments().get(0));
             if (SAME_TEXT.contains(name)) {
                 if (isConstant(argument)) {
-                    return new Asked(Question.TAG, on, typeOf(on));
+                    return new Asked(Question.TAG, on, typeOf(on), label(argument));
                 }
                 if (isConstant(on)) {
-                    return new Asked(Question.TAG, argument, typeOf(argument));
+                    return new Asked(Question.TAG, argument, typeOf(argument), label(on));
                 }
             }
             if (name.equals("isNull") || name.equals("nonNull")) {
-                return new Asked(Question.NULL, argument, null);
+                return new Asked(Question.NULL, argument, null, null);
             }
         }
-        return new Asked(Question.OTHER, null, null);
+        return new Asked(Question.OTHER, null, null, null);
     }
 
     private static boolean isNull(Tree tree) {

@@ -148,6 +148,8 @@ final class FunctionReader {
                 parameters,
                 mentions.result(f.of.getReturnType()),
                 implemented == null ? List.of() : List.of(implemented),
+                List.of(),
+                List.of(),
                 List.copyOf(body),
                 f.span));
         return made;

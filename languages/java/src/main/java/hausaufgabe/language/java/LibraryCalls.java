@@ -6,6 +6,7 @@ import hausaufgabe.core.design.Value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.ExecutableElement;
 import javax.lang.model.element.Modifier;
 import javax.lang.model.element.TypeElement;
@@ -30,8 +31,31 @@ final class LibraryCalls {
             "offerLast",
             "set",
             "replace",
+            "compareAndSet",
+            "getAndSet",
+            "addPropertyChangeListener",
             "addAll",
             "putAll");
+    private static final Set<String> REMOVING = Set.of(
+            "remove",
+            "removeIf",
+            "removeAll",
+            "removeFirst",
+            "removeLast",
+            "removeElement",
+            "removeAllElements",
+            "removePropertyChangeListener",
+            "retainAll",
+            "clear",
+            "poll",
+            "pollFirst",
+            "pollLast",
+            "pop",
+            "take");
+    private static final Set<String> COPYING =
+            Set.of("toArray", "toList", "collect", "clone", "copyOf", "copyOfRange", "addAll");
+    private static final Set<String> PART =
+            Set.of("limit", "skip", "subList", "takeWhile", "dropWhile", "headSet", "tailSet", "headMap", "tailMap");
     private static final Set<String> NEXT = Set.of("next", "nextElement", "previous");
     private static final Set<String> OTHERWISE = Set.of("getOrDefault", "orElse", "requireNonNullElse");
 
@@ -55,8 +79,7 @@ final class LibraryCalls {
             return Lending.NONE;
         }
         if (mentions.isContainer(type) || mentions.isHolder(type)) {
-            Value.Choice choice = mentions.isContainer(type) ? Value.Choice.EACH : Value.Choice.PICKED;
-            return new Lending(new Value.ElementOf(receiver, choice));
+            return new Lending(new Value.ElementOf(receiver, Value.Choice.EACH));
         }
         return Lending.NONE;
     }
@@ -64,11 +87,25 @@ final class LibraryCalls {
     /** Things put into containers, and functions given to the library to call. */
     List<Fact> facts(ExecutableElement method, Value receiver, TypeMirror type, List<Value> arguments, Span span) {
         List<Fact> found = new ArrayList<>();
-        boolean puts = type != null
-                && (mentions.isContainer(type) || mentions.isHolder(type))
-                && PUTTING.contains(method.getSimpleName().toString());
-        if (puts && !arguments.isEmpty()) {
+        String name = method.getSimpleName().toString();
+        boolean constructor = method.getKind() == ElementKind.CONSTRUCTOR;
+        found.add(new Fact.Library(
+                method.getEnclosingElement().toString(), constructor ? "<new>" : name, receiver, arguments, span));
+        boolean container = type != null && (mentions.isContainer(type) || mentions.isHolder(type));
+        if (container && PUTTING.contains(name) && !arguments.isEmpty()) {
             found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));
+        }
+        if (container && REMOVING.contains(name)) {
+            found.add(new Fact.Remove(receiver, arguments.isEmpty() ? BodyReader.UNKNOWN : arguments.get(0), span));
+        }
+        boolean addsAll = name.equals("addAll")
+                && method.getEnclosingElement().toString().equals("java.util.Collections")
+                && arguments.size() > 1;
+        if (addsAll) {
+            arguments.stream().skip(1).forEach(a -> found.add(new Fact.Put(arguments.get(0), a, span)));
+        }
+        if (container && name.equals("firePropertyChange")) {
+            found.add(new Fact.HandOver(List.of(new Value.ElementOf(receiver, Value.Choice.EACH)), span));
         }
         List<Value> functions = new ArrayList<>();
         List<? extends VariableElement> parameters = method.getParameters();
@@ -115,13 +152,23 @@ final class LibraryCalls {
             if (!method.getModifiers().contains(Modifier.STATIC)) {
                 from.add(0, receiver);
             }
-            return from.isEmpty() ? new Value.Unknown() : new Value.Derived(from);
+            if (from.isEmpty()) {
+                return new Value.Unknown();
+            }
+            return COPYING.contains(name) ? new Value.Copy(from) : new Value.Derived(from);
+        }
+        if (toContainer && PART.contains(name)) {
+            return new Value.Derived(List.of(new Value.ElementOf(receiver, Value.Choice.SOME)));
+        }
+        if (COPYING.contains(name)) {
+            return new Value.Copy(List.of(receiver));
         }
         if (toContainer) {
             boolean entries = name.equals("map") || name.equals("flatMap") || name.equals("mapToObj");
             return entries ? mapped(receiver, arguments) : new Value.Derived(List.of(receiver));
         }
-        Value element = new Value.ElementOf(receiver, NEXT.contains(name) ? Value.Choice.EACH : choice);
+        Value element = new Value.ElementOf(
+                receiver, NEXT.contains(name) || mentions.isHolder(receiverType) ? Value.Choice.EACH : choice);
         if (OTHERWISE.contains(name) && !arguments.isEmpty()) {
             return BodyReader.oneOf(List.of(element, arguments.get(arguments.size() - 1)));
         }

@@ -38,9 +38,15 @@ final class Mentions {
             "java.util.Map",
             "java.util.Iterator",
             "java.util.Enumeration",
-            "java.util.stream.BaseStream");
-    private static final Set<String> HOLDERS =
-            Set.of("java.util.Optional", "java.util.Map.Entry", "java.util.concurrent.atomic.AtomicReference");
+            "java.util.stream.BaseStream",
+            "java.beans.PropertyChangeSupport");
+    private static final Set<String> HOLDERS = Set.of(
+            "java.util.Optional",
+            "java.util.Map.Entry",
+            "java.util.concurrent.atomic.AtomicReference",
+            "java.lang.ref.Reference",
+            "java.lang.ThreadLocal");
+    private static final String LISTENERS = "java.beans.PropertyChangeSupport";
 
     private final Elements elements;
     private final Types types;
@@ -128,6 +134,12 @@ final class Mentions {
         }
         if (isContainer(type) || isHolder(type)) {
             List<TypeRef> contents = arguments.isEmpty() ? List.of() : List.of(arguments.get(arguments.size() - 1));
+            if (element.getQualifiedName().contentEquals(LISTENERS)) {
+                contents = List.of(ref(
+                        elements.getTypeElement("java.beans.PropertyChangeListener")
+                                .asType(),
+                        depth + 1));
+            }
             return new TypeRef(element.toString(), text, contents, isContainer(type), arguments);
         }
         ExecutableElement function = functionOf(element).orElse(null);
@@ -175,6 +187,8 @@ final class Mentions {
                         Visibility.PUBLIC,
                         concrete,
                         result(seen.getReturnType()),
+                        List.of(),
+                        List.of(),
                         List.of(),
                         List.of(),
                         null));

@@ -143,6 +143,8 @@ final class TypeReader {
                     List.of(),
                     null,
                     List.of(),
+                    List.of(),
+                    List.of(),
                     List.copyOf(facts),
                     into.span(path)));
         }
@@ -205,6 +207,8 @@ final class TypeReader {
         if (constructor && element.getKind() == ElementKind.RECORD) {
             facts.addAll(impliedWrites(m, id, facts, at));
         }
+        Statements statements =
+                Statements.in(into, method.getBody() == null ? null : new TreePath(at, method.getBody()));
         into.add(new Operation(
                 id,
                 into.mentions.idOf(element),
@@ -219,6 +223,8 @@ final class TypeReader {
                         .toList(),
                 constructor ? null : into.mentions.result(m.getReturnType()),
                 constructor ? List.of() : into.mentions.overridden(m, element),
+                statements.all(),
+                statements.guards(),
                 List.copyOf(facts),
                 into.span(at)));
     }
@@ -242,7 +248,8 @@ final class TypeReader {
                 Modifier.STATIC, Operation.Trait.STATIC,
                 Modifier.ABSTRACT, Operation.Trait.ABSTRACT,
                 Modifier.FINAL, Operation.Trait.FINAL,
-                Modifier.DEFAULT, Operation.Trait.DEFAULT);
+                Modifier.DEFAULT, Operation.Trait.DEFAULT,
+                Modifier.SYNCHRONIZED, Operation.Trait.SYNCHRONISED);
         m.getModifiers().forEach(x -> {
             if (said.containsKey(x)) {
                 traits.add(said.get(x));
@@ -292,6 +299,8 @@ final class TypeReader {
                                 c.getAccessor() == null
                                         ? List.of()
                                         : into.mentions.overridden(c.getAccessor(), element),
+                                List.of(),
+                                List.of(),
                                 List.of(new Fact.Return(
                                         new Value.OfField(owner + "#" + name, new Value.Self()), into.span(path))),
                                 into.span(path)));

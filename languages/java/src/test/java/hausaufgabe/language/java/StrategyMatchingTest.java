@@ -154,7 +154,7 @@ class StrategyMatchingTest {
     void aPinHolds() {
         String two = FEES + OFFICE + OFFICE.replace("Office", "Kiosk");
 
-        Match match = Matcher.match(STRATEGY, read(two), Map.of("Context", "Office"), () -> false);
+        Match match = Matcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"), () -> false);
 
         assertEquals("Office", name(match, "Context"));
         assertFalse(match.ambiguous());
@@ -170,13 +170,13 @@ class StrategyMatchingTest {
 
     @Test
     void whenTimeIsUpTheBestSoFarIsGivenAndThatIsSaid() {
-        Match match = Matcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), Map.of(), () -> true);
+        Match match = Matcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), null, Map.of(), () -> true);
 
         assertTrue(match.outOfTime());
     }
 
     private static Match match(String... sources) {
-        return Matcher.match(STRATEGY, read(sources), Map.of(), () -> false);
+        return Matcher.match(STRATEGY, read(sources), null, Map.of(), () -> false);
     }
 
     private static hausaufgabe.core.design.Design read(String... sources) {

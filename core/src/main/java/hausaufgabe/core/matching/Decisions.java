@@ -7,9 +7,8 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
-import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -18,107 +17,31 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** What can be asked of a type. */
-final class TypePredicates {
+/** What a type decides by: kinds of objects, tags, keys. */
+final class Decisions {
 
-    private final Pattern pattern;
     private final Design design;
     private final Reach reach;
+    private final TypeRelations types;
 
-    TypePredicates(Pattern pattern, Design design, Reach reach) {
-        this.pattern = pattern;
+    Decisions(Design design, Reach reach, TypeRelations types) {
         this.design = design;
         this.reach = reach;
+        this.types = types;
     }
 
-    Judgement judge(Type type, Predicate predicate, Binding binding) {
-        Wording w = new Wording(pattern, binding);
-        List<Evidence> here = headline(type);
-        if (predicate instanceof Predicate.IsA p) {
-            return isA(type, p.sort(), w, here);
-        }
-        if (predicate instanceof Predicate.Realises p) {
-            boolean yes = realises(type, binding.types(p.role()));
-            List<Type> up = binding.types(p.role());
-            return yes
-                    ? Judgement.met(w.say(type, " realises ", up, "."), here)
-                    : Judgement.unmet(w.say(type, " does not realise ", up, "."), here);
-        }
-        if (predicate instanceof Predicate.PicksAmong p) {
-            return picksAmong(type, binding.types(p.role()), binding, w);
-        }
-        if (predicate instanceof Predicate.AsksTypeOf p) {
-            return asksTypeOf(type, binding.types(p.role()), w);
-        }
-        if (predicate instanceof Predicate.WorksByTagBeside p) {
-            return worksByTag(type, binding.operations(p.operation()), binding, w);
-        }
-        throw new IllegalArgumentException("not said of a type: " + predicate);
-    }
-
-    /** A type is shown by its first line; the whole of it would be too much to read. */
-    private static List<Evidence> headline(Type type) {
-        Span s = type.span();
-        if (s == null) {
-            return List.of();
-        }
-        int end = type.isNamed() ? s.line() : s.endLine();
-        return List.of(new Evidence(s.file(), s.line(), end, "declared here"));
-    }
-
-    private Judgement isA(Type type, Pattern.TypeSort sort, Wording w, List<Evidence> here) {
-        boolean yes = isOfSort(type, sort);
-        if (yes) {
-            return Judgement.met(w.say(type, " is " + article(sort) + "."), here);
-        }
-        boolean open = sort == Pattern.TypeSort.ABSTRACTION
-                && type.kind() == Type.Kind.CLASS
-                && !design.realisationsOf(type).isEmpty();
-        if (open) {
-            return Judgement.unclear(
-                    w.say(
-                            type,
-                            " is a class that can be used as it is; others extend it. Is it meant as the common type?"),
-                    here);
-        }
-        return Judgement.unmet(w.say(type, " is not " + article(sort) + "."), here);
-    }
-
-    private static String article(Pattern.TypeSort sort) {
-        return (sort == Pattern.TypeSort.ABSTRACTION ? "an " : "a ") + sort.words();
-    }
-
-    boolean isOfSort(Type type, Pattern.TypeSort sort) {
-        return switch (sort) {
-            case TYPE -> true;
-            case CLASS -> type.isOwn() && !type.isInterface();
-            case ABSTRACTION -> design.isAbstraction(type);
-            case CONCRETE_TYPE -> type.isOwn() && design.isConcrete(type);
+    Judgement judge(Type type, Question q) {
+        return switch (q.relation()) {
+            case PICKS -> picksAmong(type, q.role(0), q.binding(), q.words());
+            case ASKS_TYPE -> asksTypeOf(type, q.role(0), q.words());
+            case WORKS_BY_TAG -> worksByTag(type, q.operations(0), q.binding(), q.words());
+            default -> choosesByKeyOf(type, q);
         };
-    }
-
-    private boolean realises(Type type, List<Type> upper) {
-        return upper.stream().anyMatch(u -> design.realises(type.id(), u.id()))
-                && !(type.origin() == Type.Origin.LAMBDA && reach.handedOver().contains(type.id()));
-    }
-
-    /** What a type does for itself: its own and inherited operations, less what only starts the program or makes the type. */
-    private List<Operation> scope(Type type, Binding binding) {
-        List<Operation> scope = new ArrayList<>();
-        Set<String> bound = new LinkedHashSet<>();
-        binding.operations().values().forEach(list -> list.forEach(o -> bound.add(o.id())));
-        for (Operation o : Members.ofRole(design, type)) {
-            boolean works = o.role() != Operation.Role.ENTRY && (!o.isStatic() || bound.contains(o.id()));
-            if (works) {
-                scope.add(o);
-            }
-        }
-        return scope;
     }
 
     private Judgement picksAmong(Type type, List<Type> choice, Binding binding, Wording w) {
         Map<String, Evidence> picked = new LinkedHashMap<>();
-        for (Operation o : scope(type, binding)) {
+        for (Operation o : types.ownOperations(type, binding)) {
             for (Bodies.Step step : reach.from(o)) {
                 for (Value used : usedAsOne(step, choice)) {
                     for (Value v : design.bodies().origins(used, step)) {
@@ -193,14 +116,15 @@ final class TypePredicates {
             }
         });
         for (Operation o : Members.ofRole(design, type)) {
-            if (o.role() == Operation.Role.ENTRY) {
+            if (o.role() == Operation.Role.ENTRY || OperationRelations.isOfObject(o)) {
                 continue;
             }
             for (Bodies.Step step : reach.from(o)) {
                 boolean asks = step.fact() instanceof Fact.Branch b
                         && (b.on() == Fact.Question.TYPE || b.on() == Fact.Question.TAG)
                         && b.type() != null
-                        && known.contains(b.type());
+                        && known.contains(b.type())
+                        && !OperationRelations.isOfObject(step.in());
                 if (asks) {
                     Fact.Branch b = (Fact.Branch) step.fact();
                     Object which = design.type(b.type()).<Object>map(t -> t).orElse("it");
@@ -215,9 +139,9 @@ final class TypePredicates {
 
     private Judgement worksByTag(Type type, List<Operation> beside, Binding binding, Wording w) {
         Judgement doubtful = null;
-        boolean anyCalls = scope(type, binding).stream()
+        boolean anyCalls = types.ownOperations(type, binding).stream()
                 .anyMatch(o -> !reach.callsOf(beside, reach.from(o)).isEmpty());
-        for (Operation o : scope(type, binding)) {
+        for (Operation o : types.ownOperations(type, binding)) {
             List<Span> calls = callSpans(o, beside);
             if (anyCalls && calls.isEmpty()) {
                 continue;
@@ -288,5 +212,65 @@ final class TypePredicates {
             }
         }
         return spans;
+    }
+
+    /** What types decide by: enums of the program, and the constants they compare with. */
+    private record Keys(Set<String> enums, Set<String> labels) {}
+
+    private Keys keysOf(List<Type> deciding) {
+        Keys keys = new Keys(new LinkedHashSet<>(), new LinkedHashSet<>());
+        for (Type t : deciding) {
+            for (Field f : Members.fields(design, t)) {
+                f.type().arguments().forEach(a -> addEnum(a, keys));
+            }
+            if (t.kind() == Type.Kind.ENUM) {
+                keys.enums().add(t.id());
+            }
+            for (Operation o : types.everythingIn(t)) {
+                o.parameters().forEach(p -> addEnum(p.type(), keys));
+                for (Fact f : o.body()) {
+                    if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG) {
+                        if (b.type() != null) {
+                            keys.enums().add(b.type());
+                        }
+                        b.arms().forEach(a -> keys.labels().addAll(a.labels()));
+                    } else if (f instanceof Fact.Library l && l.arguments().size() > 1) {
+                        l.arguments().stream()
+                                .filter(Value.Literal.class::isInstance)
+                                .forEach(a -> keys.labels().add(((Value.Literal) a).text()));
+                    }
+                }
+            }
+        }
+        return keys;
+    }
+
+    private void addEnum(TypeRef ref, Keys keys) {
+        design.type(ref.type())
+                .filter(t -> t.kind() == Type.Kind.ENUM)
+                .ifPresent(t -> keys.enums().add(t.id()));
+    }
+
+    private Judgement choosesByKeyOf(Type type, Question q) {
+        Keys keys = keysOf(q.role(0));
+        boolean isOne = q.role(0).contains(type);
+        for (Operation o : types.everythingIn(type)) {
+            for (Fact f : o.body()) {
+                if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG && !isOne) {
+                    long arms = b.arms().stream().filter(a -> !a.isDefault()).count();
+                    long shared = b.arms().stream()
+                            .flatMap(a -> a.labels().stream())
+                            .filter(keys.labels()::contains)
+                            .count();
+                    boolean same = b.type() != null ? keys.enums().contains(b.type()) : shared >= 2;
+                    if (same && arms >= 2) {
+                        return Judgement.met(
+                                q.words().say(o, " decides once more by what ", q.role(0), " decides by."),
+                                List.of(Judgement.at(b.span(), "decided here")));
+                    }
+                }
+            }
+        }
+        return Judgement.unmet(q.words().say(type, " does not decide by it."), List.of());
     }
 }

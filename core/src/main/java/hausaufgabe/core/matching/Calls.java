@@ -1,0 +1,185 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.design.Bodies;
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Value;
+import hausaufgabe.core.notation.Relation;
+import hausaufgabe.core.report.Evidence;
+import hausaufgabe.core.report.Sentence;
+import hausaufgabe.core.report.Status;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Who calls what on what. */
+final class Calls {
+
+    private final Design design;
+    private final Reach reach;
+
+    Calls(Design design, Reach reach) {
+        this.design = design;
+        this.reach = reach;
+    }
+
+    Judgement judge(Operation operation, Question q) {
+        List<Field> fields = q.says().names().size() > 1 ? q.fields(1) : List.of();
+        return judge(operation, q.operations(0), q.relation(), fields, q.words());
+    }
+
+    Judgement judge(Operation operation, List<Operation> wanted, Relation how, List<Field> fields, Wording w) {
+        List<Evidence> met = new ArrayList<>();
+        List<Evidence> unclear = new ArrayList<>();
+        List<Evidence> other = new ArrayList<>();
+        boolean onlySome = false;
+        for (Reach.Heard h : reach.callsOf(wanted, reach.from(operation))) {
+            Evidence place = Judgement.at(h.step().fact().span(), "called here");
+            for (Value receiver : h.receivers()) {
+                switch (onTarget(receiver, how, fields, h.step())) {
+                    case MET -> met.add(place);
+                    case UNCLEAR -> unclear.add(place);
+                    default -> {
+                        other.add(place);
+                        onlySome |= receiver instanceof Value.ElementOf;
+                    }
+                }
+            }
+        }
+        if (!met.isEmpty()) {
+            return Judgement.met(
+                    w.say(operation, " calls ", wanted, "."),
+                    met.stream().distinct().toList());
+        }
+        if (!unclear.isEmpty()) {
+            String why = switch (how) {
+                case CALLS_ONE_OF -> " on the first of them that fits, as it seems. Is it just one that answers?";
+                case CALLS_FETCHED ->
+                    " on something that another type gave out. Does that count as given from outside?";
+                default -> ", but on what could not be followed.";
+            };
+            return Judgement.unclear(
+                    w.say(operation, " calls ", wanted, why),
+                    unclear.stream().distinct().toList());
+        }
+        return Judgement.unmet(
+                nearestMiss(operation, wanted, fields, other, onlySome && how == Relation.CALLS_EACH, w),
+                nearestPlace(operation, fields, other));
+    }
+
+    private Status onTarget(Value receiver, Relation how, List<Field> fields, Bodies.Step step) {
+        Value held = receiver instanceof Value.ElementOf e ? e.container() : receiver;
+        boolean onField = isIn(held, fields);
+        boolean followed = !(receiver instanceof Value.Unknown);
+        boolean element = receiver instanceof Value.ElementOf;
+        boolean yes = switch (how) {
+            case CALLS_ON -> onField && !(element && isMany(fields));
+            case CALLS_EACH ->
+                onField
+                        && (isMany(fields)
+                                ? receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.EACH
+                                : true);
+            case CALLS_ONE_OF -> onField && receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.PICKED;
+            case CALLS_PARAMETER -> held instanceof Value.OfParameter;
+            case CALLS_ITSELF -> receiver instanceof Value.Self;
+            case CALLS_SUPER -> step.fact() instanceof Fact.Call c && c.toSuper();
+            case CALLS_FETCHED -> false;
+            default -> true;
+        };
+        if (yes) {
+            return Status.MET;
+        }
+        if (how == Relation.CALLS_FETCHED) {
+            return isFetched(held, step.in()) ? Status.UNCLEAR : Status.UNMET;
+        }
+        boolean each = how == Relation.CALLS_ONE_OF && onField && element && mayEndTheSearch(step);
+        return each || !followed ? Status.UNCLEAR : Status.UNMET;
+    }
+
+    private static boolean isIn(Value held, List<Field> fields) {
+        return held instanceof Value.OfField f && fields.stream().anyMatch(x -> x.id().equals(f.field()));
+    }
+
+    /** Whether a call on each in turn stands where a condition ends the operation: then the loop looks for the one. */
+    private static boolean mayEndTheSearch(Bodies.Step step) {
+        return step.in().body().stream()
+                .filter(Fact.Branch.class::isInstance)
+                .flatMap(b -> ((Fact.Branch) b).arms().stream())
+                .anyMatch(a -> a.leaves() && a.span().contains(step.fact().span()));
+    }
+
+    /** Made outside the caller's own type, held by another object, or given back by an operation that could not be followed. */
+    private boolean isFetched(Value value, Operation caller) {
+        if (value instanceof Value.New made) {
+            return design.type(caller.owner()).stream()
+                    .flatMap(t -> design.lineOf(t).stream())
+                    .noneMatch(t -> t.span() != null && t.span().contains(made.span()));
+        }
+        if (value instanceof Value.OfField f) {
+            return !(f.on() instanceof Value.Self)
+                    && design.field(f.field())
+                            .map(Field::owner)
+                            .filter(caller.owner()::equals)
+                            .isEmpty();
+        }
+        return value instanceof Value.ResultOf;
+    }
+
+    private static boolean isMany(List<Field> fields) {
+        return fields.stream().anyMatch(f -> f.type().many());
+    }
+
+    /** Whether what is called on was taken out of a container that the operation takes something out of. */
+    boolean isTakenOut(Reach.Heard heard, Operation by) {
+        return heard.receivers().stream()
+                .allMatch(v -> v instanceof Value.ElementOf e
+                        && e.container() instanceof Value.OfField f
+                        && design.field(f.field())
+                                .map(x -> design.bodies().removalsFrom(x).stream()
+                                        .anyMatch(s -> s.in().equals(by)
+                                                || s.in().equals(heard.step().in())))
+                                .orElse(false));
+    }
+
+    private Sentence nearestMiss(
+            Operation operation,
+            List<Operation> wanted,
+            List<Field> fields,
+            List<Evidence> other,
+            boolean onlySome,
+            Wording w) {
+        if (wanted.isEmpty()) {
+            return w.say("There is nothing it could call.");
+        }
+        if (onlySome) {
+            return w.say(operation, " calls ", wanted, ", but not on every one of ", fields, ".");
+        }
+        if (!other.isEmpty()) {
+            return fields.isEmpty()
+                    ? w.say(operation, " calls ", wanted, ", but not on something it was handed.")
+                    : w.say(operation, " calls ", wanted, ", but on another object than ", fields, ".");
+        }
+        if (!fields.isEmpty() && !readPlaces(operation, fields).isEmpty()) {
+            return w.say(operation, " reads ", fields, " and does not call ", wanted, " on it.");
+        }
+        return w.say(operation, " never calls ", wanted, ".");
+    }
+
+    private List<Evidence> nearestPlace(Operation operation, List<Field> fields, List<Evidence> other) {
+        if (!other.isEmpty()) {
+            return other.stream().distinct().toList();
+        }
+        List<Evidence> reads = readPlaces(operation, fields);
+        return reads.isEmpty() ? Judgement.places(operation.span(), "no call in here") : reads;
+    }
+
+    private List<Evidence> readPlaces(Operation operation, List<Field> fields) {
+        return reach.from(operation).stream()
+                .map(Bodies.Step::fact)
+                .filter(f -> f instanceof Fact.Read r && fields.stream().anyMatch(x -> x.id().equals(r.field())))
+                .map(f -> Judgement.at(f.span(), "read here"))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,246 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.design.Bodies;
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Value;
+import hausaufgabe.core.design.Visibility;
+import hausaufgabe.core.report.Evidence;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** What can be asked of a field. */
+final class FieldRelations {
+
+    private final Design design;
+
+    FieldRelations(Design design) {
+        this.design = design;
+    }
+
+    Judgement judge(Field field, Question q) {
+        Wording w = q.words();
+        List<Evidence> here = Judgement.places(field.span(), "declared here");
+        return switch (q.relation()) {
+            case LEADS_TO ->
+                Judgement.answer(
+                        leadsTo(design, field.type(), q.role(0)),
+                        w.say(field, " leads to ", q.role(0), "."),
+                        w.say(field, " is a " + field.type().text() + "."),
+                        here);
+            case OF_TYPE -> isOfType(field, q);
+            case HOLDS_MANY -> holds(field, true, w);
+            case HOLDS_ONE -> holds(field, false, w);
+            case FROM_PARAMETER -> assignedFromParameter(field, w);
+            case FROM_NEW -> fromNew(field, w);
+            case LAZY -> lazily(field, w);
+            case STARTS_AS_NULL -> startsAsNull(field, w);
+            case STARTS_AS -> startsAs(field, q);
+            case IS_FINAL ->
+                Judgement.answer(
+                        field.isFinal(), w.say(field, " is final."), w.say(field, " can be assigned again."), here);
+            case IS_STATIC ->
+                Judgement.answer(
+                        field.isStatic(),
+                        w.say(field, " belongs to the class."),
+                        w.say(field, " belongs to each object."),
+                        here);
+            case IS_PRIVATE ->
+                Judgement.answer(
+                        field.visibility() == Visibility.PRIVATE,
+                        w.say(field, " is private."),
+                        w.say(field, " can be seen from outside."),
+                        here);
+            default -> throw new IllegalArgumentException("not said of a field: " + q.relation());
+        };
+    }
+
+    /** Whether a declared type is one of the role's, one of their realisations, or contains such. */
+    static boolean leadsTo(Design design, TypeRef declared, List<Type> role) {
+        return declared.leaves().stream()
+                .anyMatch(leaf -> role.stream()
+                        .anyMatch(t -> leaf.type().equals(t.id()) || design.realises(leaf.type(), t.id())));
+    }
+
+    private Judgement isOfType(Field field, Question q) {
+        Wording w = q.words();
+        List<Type> wanted = q.role(0);
+        List<Evidence> here = Judgement.places(field.span(), "declared here");
+        if (wanted.isEmpty()) {
+            return Judgement.unmet(
+                    w.say("No type was found that plays " + q.says().name(0) + "."), here);
+        }
+        for (TypeRef leaf : field.type().leaves()) {
+            if (wanted.stream().anyMatch(t -> t.id().equals(leaf.type()))) {
+                Object text = field.type().isContainer() ? field.type().text() : wanted;
+                return Judgement.met(w.say(field, " is declared as ", text, "."), here);
+            }
+            if (leaf.isUnknown()) {
+                return Judgement.unclear(
+                        w.say("The type of ", field, ", " + leaf.text() + ", could not be resolved."), here);
+            }
+        }
+        return Judgement.unmet(
+                w.say(field, " is declared as " + field.type().text() + ", which is more than ", wanted, " asks for."),
+                here);
+    }
+
+    private Judgement holds(Field field, boolean many, Wording w) {
+        List<Evidence> here = Judgement.places(field.span(), "declared here");
+        return Judgement.answer(
+                field.type().many() == many,
+                w.say(field, field.type().many() ? " can hold many." : " holds one."),
+                w.say(field, field.type().many() ? " can hold many." : " holds one."),
+                here);
+    }
+
+    private Judgement assignedFromParameter(Field field, Wording w) {
+        List<Evidence> outside = new ArrayList<>();
+        List<Evidence> inside = new ArrayList<>();
+        List<Evidence> elsewhere = new ArrayList<>();
+        Set<Operation> through = new LinkedHashSet<>();
+        for (Bodies.Step write : design.bodies().writesTo(field)) {
+            for (Value v : valuesOf(write)) {
+                Evidence here = Judgement.at(write.fact().span(), "set here");
+                if (comesFromOutside(v)) {
+                    outside.add(here);
+                    through.add(write.in());
+                } else if (v instanceof Value.New made && !isWithin(made, field)) {
+                    elsewhere.add(here);
+                } else if (v instanceof Value.New || isConstant(v)) {
+                    inside.add(here);
+                } else if (!(v instanceof Value.Null)) {
+                    elsewhere.add(here);
+                }
+            }
+        }
+        if (!outside.isEmpty()) {
+            List<Object> names = new ArrayList<>();
+            through.stream().filter(o -> !o.isConstructor()).forEach(names::add);
+            if (through.stream().anyMatch(Operation::isConstructor)) {
+                names.add(0, "the constructor");
+            }
+            return Judgement.met(w.say(field, " is set from a parameter by ", names, "."), outside);
+        }
+        if (!elsewhere.isEmpty()) {
+            return Judgement.unclear(
+                    w.say(
+                            field,
+                            " is fetched from somewhere else, and the code does not settle who decides which one it is."),
+                    elsewhere);
+        }
+        if (!inside.isEmpty()) {
+            return Judgement.unmet(
+                    w.say(
+                            field,
+                            " is only ever set to something made or named right there; no constructor or operation takes one."),
+                    inside);
+        }
+        return Judgement.unmet(
+                w.say("Nothing sets ", field, " from a parameter."), Judgement.places(field.span(), "declared here"));
+    }
+
+    private Set<Value> valuesOf(Bodies.Step write) {
+        Value value = write.fact() instanceof Fact.Write x ? x.value() : ((Fact.Put) write.fact()).value();
+        return design.bodies().outerOrigins(value, write);
+    }
+
+    /** A parameter, something out of one, or the field of an object that was handed in. */
+    static boolean comesFromOutside(Value value) {
+        if (value instanceof Value.ElementOf e) {
+            return comesFromOutside(e.container());
+        }
+        if (value instanceof Value.OfField f) {
+            return comesFromOutside(f.on());
+        }
+        if (value instanceof Value.ResultOf r) {
+            return comesFromOutside(r.receiver());
+        }
+        return value instanceof Value.OfParameter;
+    }
+
+    private boolean isConstant(Value value) {
+        return value instanceof Value.OfField f
+                && design.field(f.field()).map(Field::isStatic).orElse(false);
+    }
+
+    /** Whether something is made in the text of the type that declares the field. */
+    private boolean isWithin(Value.New made, Field field) {
+        return design.type(field.owner())
+                .filter(t -> t.span() != null && t.span().contains(made.span()))
+                .isPresent();
+    }
+
+    private Judgement fromNew(Field field, Wording w) {
+        List<Evidence> made = design.bodies().writesTo(field).stream()
+                .filter(s -> valuesOf(s).stream().anyMatch(v -> v instanceof Value.New))
+                .map(s -> Judgement.at(s.fact().span(), "made here"))
+                .toList();
+        return made.isEmpty()
+                ? Judgement.unmet(
+                        w.say("Nothing made right there is put into ", field, "."),
+                        Judgement.places(field.span(), "declared here"))
+                : Judgement.met(w.say(field, " is given a new object."), made);
+    }
+
+    private Judgement lazily(Field field, Wording w) {
+        for (Bodies.Step s : design.bodies().writesTo(field)) {
+            boolean late = s.in().isMethod() && asksForIt(s.in(), field);
+            if (late) {
+                return Judgement.met(
+                        w.say(field, " is given its value when ", s.in(), " finds it empty."),
+                        List.of(Judgement.at(s.fact().span(), "given here")));
+            }
+        }
+        return Judgement.unmet(
+                w.say("No operation gives ", field, " its value when it is needed."),
+                Judgement.places(field.span(), "declared here"));
+    }
+
+    private boolean asksForIt(Operation operation, Field field) {
+        return operation.body().stream()
+                .anyMatch(f -> f instanceof Fact.Branch b
+                        && b.on() == Fact.Question.NULL
+                        && design
+                                .bodies()
+                                .origins(b.subject(), new Bodies.Step(operation, b, java.util.Map.of()))
+                                .stream()
+                                .anyMatch(v -> v instanceof Value.OfField x
+                                        && x.field().equals(field.id())));
+    }
+
+    private List<Bodies.Step> firstWrites(Field field) {
+        return design.bodies().writesTo(field).stream()
+                .filter(s -> s.fact() instanceof Fact.Write && s.in().role() == Operation.Role.INITIALISER)
+                .toList();
+    }
+
+    private Judgement startsAsNull(Field field, Wording w) {
+        boolean empty =
+                firstWrites(field).stream().allMatch(s -> ((Fact.Write) s.fact()).value() instanceof Value.Null);
+        return Judgement.answer(
+                empty,
+                w.say(field, " has no value to begin with."),
+                w.say(field, " has a value from the start."),
+                Judgement.places(field.span(), "declared here"));
+    }
+
+    private Judgement startsAs(Field field, Question q) {
+        boolean yes = firstWrites(field).stream()
+                .flatMap(s -> valuesOf(s).stream())
+                .anyMatch(v -> v instanceof Value.New n
+                        && q.role(0).stream()
+                                .anyMatch(t -> t.id().equals(n.type()) || design.realises(n.type(), t.id())));
+        return Judgement.answer(
+                yes,
+                q.words().say(field, " starts as ", q.role(0), "."),
+                q.words().say(field, " does not start as ", q.role(0), "."),
+                Judgement.places(field.span(), "declared here"));
+    }
+}

@@ -1,0 +1,150 @@
+package hausaufgabe.core.matching;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.Value;
+import hausaufgabe.core.notation.Relation;
+import hausaufgabe.core.report.Status;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a type hands on to others that can be asked the same. */
+final class Forwarding {
+
+    private final Design design;
+    private final Calls calls;
+
+    Forwarding(Design design, OperationRelations operations) {
+        this.design = design;
+        this.calls = operations.calls();
+    }
+
+    Judgement judge(Type type, Question q) {
+        List<Field> own = fieldsOf(type, q.fields(1));
+        return switch (q.relation()) {
+            case PASSES_ON -> passesOn(type, own, q);
+            case FORWARDS -> forwards(type, own, q);
+            default -> misforwards(type, own, q);
+        };
+    }
+
+    private List<Field> fieldsOf(Type type, List<Field> fields) {
+        List<Field> all = Members.fields(design, type);
+        return fields.stream().filter(all::contains).toList();
+    }
+
+    private Judgement passesOn(Type type, List<Field> fields, Question q) {
+        List<Judgement> each = new ArrayList<>();
+        for (Operation asked : q.operations(0)) {
+            Operation o = Members.implementation(design, type, asked);
+            if (o == null || o.isAbstract()) {
+                continue;
+            }
+            Judgement j = calls.judge(o, List.of(asked), Relation.CALLS_EACH, fields, q.words());
+            each.add(alsoOnEveryOne(j, o, asked, fields, q));
+        }
+        if (each.isEmpty()) {
+            return Judgement.unmet(
+                    q.words().say(type, " has nothing to pass on to its parts."), TypeRelations.headline(type));
+        }
+        List<Judgement> not = each.stream().filter(j -> !j.is(Status.MET)).toList();
+        if (not.isEmpty()) {
+            return Judgement.met(
+                    q.words().say(type, " asks each of its parts in ", q.operations(0), "."), Judgement.join(each));
+        }
+        boolean unclear = not.stream().allMatch(j -> j.is(Status.UNCLEAR));
+        Status status = unclear ? Status.UNCLEAR : not.size() == each.size() ? Status.UNMET : Status.PARTLY;
+        double share = 1.0 - (double) not.size() / each.size();
+        return new Judgement(status, share, not.get(0).why(), Judgement.join(not));
+    }
+
+    /** Parts in fields of their own must all be asked. */
+    private Judgement alsoOnEveryOne(Judgement j, Operation o, Operation asked, List<Field> fields, Question q) {
+        List<Field> single = fields.stream().filter(f -> !f.type().many()).toList();
+        if (!j.is(Status.MET) || single.size() < 2) {
+            return j;
+        }
+        for (Field f : single) {
+            Judgement one = calls.judge(o, List.of(asked), Relation.CALLS_ON, List.of(f), q.words());
+            if (one.is(Status.UNMET)) {
+                return one;
+            }
+        }
+        return j;
+    }
+
+    private Judgement forwards(Type type, List<Field> fields, Question q) {
+        List<Judgement> each = new ArrayList<>();
+        for (Operation asked : q.operations(0)) {
+            Operation o = Members.implementation(design, type, asked);
+            Operation from = o == null && !design.realises(type.id(), asked.owner()) ? null : o;
+            if (from != null && !from.isAbstract()) {
+                Judgement j = calls.judge(from, List.of(asked), Relation.CALLS_EACH, fields, q.words());
+                each.add(j);
+            }
+        }
+        return each.isEmpty()
+                ? Judgement.unmet(
+                        q.words().say(type, " has none of ", q.operations(0), "."), TypeRelations.headline(type))
+                : new Quantities(q.words()).some(each);
+    }
+
+    private Judgement misforwards(Type type, List<Field> fields, Question q) {
+        for (Operation asked : q.operations(0)) {
+            Operation o = Members.implementation(design, type, asked);
+            Fact.Call other = o == null ? null : onlyCall(o);
+            Operation called =
+                    other == null ? null : design.operation(other.operation()).orElse(null);
+            boolean onField = other != null
+                    && design
+                            .bodies()
+                            .origins(
+                                    other.receiver(),
+                                    new hausaufgabe.core.design.Bodies.Step(o, other, java.util.Map.of()))
+                            .stream()
+                            .anyMatch(v -> v instanceof Value.OfField f
+                                    && fields.stream().anyMatch(x -> x.id().equals(f.field())));
+            boolean wrong = onField
+                    && called != null
+                    && !design.isSameCall(called.id(), asked)
+                    && q.operations(0).stream().anyMatch(x -> design.isSameCall(called.id(), x))
+                    && sameShape(called, asked)
+                    && handsOnAll(other, o);
+            if (wrong) {
+                return Judgement.met(
+                        q.words().say(o, " hands everything to ", called, " instead of ", asked, "."),
+                        List.of(Judgement.at(other.span(), "forwarded here")));
+            }
+        }
+        return Judgement.unmet(q.words().say("Nothing is handed to another operation."), List.of());
+    }
+
+    private static Fact.Call onlyCall(Operation o) {
+        List<Fact> calls =
+                o.body().stream().filter(f -> !(f instanceof Fact.Read)).toList();
+        boolean alone = calls.size() == 1 || (calls.size() == 2 && calls.get(1) instanceof Fact.Return);
+        return alone && calls.get(0) instanceof Fact.Call c && c.operation() != null ? c : null;
+    }
+
+    private static boolean sameShape(Operation a, Operation b) {
+        String x = a.parameters().stream().map(p -> p.type().text()).toList()
+                + (a.result() == null ? "" : a.result().text());
+        String y = b.parameters().stream().map(p -> p.type().text()).toList()
+                + (b.result() == null ? "" : b.result().text());
+        return x.equals(y);
+    }
+
+    private static boolean handsOnAll(Fact.Call call, Operation from) {
+        for (int i = 0; i < call.arguments().size(); i++) {
+            if (!(call.arguments().get(i) instanceof Value.OfParameter p)
+                    || !p.operation().equals(from.id())
+                    || p.index() != i) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,242 @@
+package hausaufgabe.core.notation;
+
+import hausaufgabe.core.notation.Pattern.Condition;
+import hausaufgabe.core.notation.Pattern.Form;
+import hausaufgabe.core.notation.Pattern.Member;
+import hausaufgabe.core.notation.Pattern.Pitfall;
+import hausaufgabe.core.notation.Pattern.Quantity;
+import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.Pattern.Role;
+import hausaufgabe.core.notation.Pattern.Sign;
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * Writes a pattern as text, in one layout. Reading the text gives the same pattern, and writing that the same text. Comments
+ * stand where they stood: each is kept with what follows it, or with the line it ends.
+ */
+public final class PatternPrinter {
+    /** Ends the key of a comment that stands behind a line. */
+    static final String BEHIND = "\u0000behind";
+
+    private final Pattern pattern;
+    private final StringBuilder out = new StringBuilder();
+
+    private PatternPrinter(Pattern pattern) {
+        this.pattern = pattern;
+    }
+
+    public static String print(Pattern pattern) {
+        return new PatternPrinter(pattern).all();
+    }
+
+    private String all() {
+        line(0, "pattern", "pattern " + pattern.id() + " " + quoted(pattern.title()));
+        line(1, "intent", quoted(pattern.intent()));
+        for (int i = 0; i < pattern.order().size(); i++) {
+            String name = pattern.order().get(i);
+            boolean role = pattern.role(name).isPresent();
+            boolean before = i > 0 && pattern.role(pattern.order().get(i - 1)).isPresent();
+            if (i == 0 || role != before) {
+                out.append('\n');
+            }
+            pattern.role(name).ifPresent(this::role);
+            pattern.member(name).ifPresent(this::member);
+        }
+        gapIf(!pattern.signs().isEmpty());
+        for (int i = 0; i < pattern.signs().size(); i++) {
+            Sign s = pattern.signs().get(i);
+            line(
+                    1,
+                    "sign " + i,
+                    "sign " + (s.weight() < 0 ? "against " : "") + number(Math.abs(s.weight())) + " "
+                            + condition(s.condition()));
+        }
+        gapIf(!pattern.requirements().isEmpty());
+        pattern.requirements().forEach(r -> requirement(1, "", r.forbidden() ? "forbid" : "require", r));
+        pattern.remarks().forEach(r -> requirement(1, "", "remark", r));
+        if (!isImplied(pattern.forms())) {
+            pattern.forms().forEach(this::form);
+        }
+        gapIf(!pattern.pitfalls().isEmpty());
+        for (int i = 0; i < pattern.pitfalls().size(); i++) {
+            Pitfall p = pattern.pitfalls().get(i);
+            String by = p.caughtBy().isEmpty() ? "" : " caught by " + String.join(", ", p.caughtBy());
+            line(1, "pitfall " + i, "pitfall " + quoted(p.text()) + by);
+        }
+        pattern.scenarios().forEach(this::scenario);
+        comments(0, "end");
+        return out.toString();
+    }
+
+    /** A pattern that names no form has one that bears its own name. */
+    private boolean isImplied(List<Form> forms) {
+        return forms.size() == 1 && forms.get(0).equals(new Form(pattern.title(), "", List.of(), List.of(), List.of()));
+    }
+
+    private void gapIf(boolean any) {
+        if (any) {
+            out.append('\n');
+        }
+    }
+
+    private void comments(int depth, String anchor) {
+        pattern.comments().getOrDefault(anchor, List.of()).forEach(c -> indent(depth, ("-- " + c).strip()));
+    }
+
+    private void indent(int depth, String text) {
+        out.append("  ".repeat(depth)).append(text).append('\n');
+    }
+
+    private void line(int depth, String anchor, String text) {
+        comments(depth, anchor);
+        List<String> behind = pattern.comments().getOrDefault(anchor + BEHIND, List.of());
+        indent(depth, behind.isEmpty() ? text : text + "  -- " + behind.get(0));
+    }
+
+    private void role(Role r) {
+        StringBuilder said = new StringBuilder("role " + r.name());
+        said.append(r.optional() ? " optional" : "");
+        said.append(r.many() ? " every " + r.sort().words() : " " + r.sort().oneOfIt());
+        List<String> lines = alternatives(said, r.that());
+        if (!r.like().isEmpty()) {
+            int last = lines.size() - 1;
+            String like = r.like().stream().map(PatternPrinter::quoted).collect(Collectors.joining(", "));
+            lines.set(last, lines.get(last) + " named like " + like);
+        }
+        several(1, "role " + r.name(), lines);
+        if (!r.doc().isEmpty()) {
+            indent(2, quoted(r.doc()));
+        }
+    }
+
+    private void member(Member m) {
+        StringBuilder said = new StringBuilder("member " + m.name());
+        said.append(m.optional() ? " optional" : "");
+        said.append(m.listed() ? "" : " unlisted");
+        said.append(m.many() ? " every" : "");
+        said.append(m.isField() ? " field of " : " operation of ").append(m.owner());
+        said.append(m.closed() ? m.that().isEmpty() ? ", private or not" : ", private or not," : "");
+        List<String> lines = alternatives(said, m.that());
+        if (m.orElse() != null) {
+            int last = lines.size() - 1;
+            lines.set(last, lines.get(last) + ",");
+            lines.add("  or else field " + m.orElse());
+        }
+        several(1, "member " + m.name(), lines);
+    }
+
+    private static List<String> alternatives(StringBuilder opening, List<Predicate> that) {
+        List<String> lines = new java.util.ArrayList<>();
+        if (that.isEmpty()) {
+            lines.add(opening.toString());
+        }
+        for (int i = 0; i < that.size(); i++) {
+            String start = i == 0 ? opening + " that " : "  or else that ";
+            lines.add(start + predicate(that.get(i), false) + (i + 1 < that.size() ? "," : ""));
+        }
+        return lines;
+    }
+
+    private void several(int depth, String anchor, List<String> lines) {
+        line(depth, anchor, lines.get(0));
+        lines.stream().skip(1).forEach(l -> indent(depth + 1, l.strip()));
+    }
+
+    private void requirement(int depth, String within, String opener, Requirement r) {
+        String anchor = within + "require " + r.id();
+        String worth = opener.equals("remark") ? "" : (r.essential() ? " essential " : " ") + number(r.points());
+        line(depth, anchor, opener + " " + r.id() + worth + " " + quoted(r.text()));
+        if (!r.hint().isEmpty()) {
+            line(depth + 1, anchor + " hint", "hint " + quoted(r.hint()));
+        }
+        when(depth + 1, anchor, r.when());
+        for (int i = 0; i < r.conditions().size(); i++) {
+            line(depth + 1, anchor + " " + (i + 1), condition(r.conditions().get(i)));
+        }
+    }
+
+    private void when(int depth, String anchor, List<Condition> when) {
+        for (int i = 0; i < when.size(); i++) {
+            line(depth, anchor + " when " + (i + 1), "when " + condition(when.get(i)));
+        }
+    }
+
+    private void form(Form f) {
+        out.append('\n');
+        String anchor = "form " + f.name();
+        String instead = f.insteadOf().isEmpty() ? "" : " instead of " + String.join(", ", f.insteadOf());
+        line(1, anchor, "form " + quoted(f.name()) + instead);
+        if (!f.doc().isEmpty()) {
+            line(2, anchor + " doc", quoted(f.doc()));
+        }
+        when(2, anchor, f.when());
+        f.requirements().forEach(r -> requirement(2, anchor + " ", r.forbidden() ? "forbid" : "require", r));
+    }
+
+    private void scenario(Scenario s) {
+        out.append('\n');
+        String in = s.forms().isEmpty()
+                ? ""
+                : " in " + s.forms().stream().map(PatternPrinter::quoted).collect(Collectors.joining(", "));
+        String anchor = "scenario " + s.name();
+        line(1, anchor, "scenario " + quoted(s.name()) + " " + number(s.points()) + in);
+        when(2, anchor, s.when());
+        for (int i = 0; i < s.steps().size(); i++) {
+            line(2, anchor + " " + (i + 1), StepPrinter.print(s.steps().get(i)));
+        }
+    }
+
+    /** A condition on one line, as the notation writes it. */
+    public static String condition(Condition c) {
+        boolean plural = c.quantity().counts() && c.count() != 1;
+        String quantity = c.quantity() == Quantity.EVERY
+                ? ""
+                : c.quantity().words() + (c.quantity().counts() ? " " + c.count() : "") + " ";
+        return quantity + c.subject() + " " + predicate(c.predicate(), plural)
+                + (c.alone() ? ", and nowhere else" : "");
+    }
+
+    /** A predicate as the notation writes it. */
+    public static String predicate(Predicate p, boolean plural) {
+        if (p instanceof Predicate.IsA is) {
+            return (plural ? "are " : "is ") + is.sort().oneOfIt();
+        }
+        if (p instanceof Predicate.All all) {
+            return all.parts().stream().map(x -> predicate(x, plural)).collect(Collectors.joining(" and "));
+        }
+        if (p instanceof Predicate.Not not) {
+            if (not.of() instanceof Predicate.IsA is) {
+                return (plural ? "are not " : "is not ") + is.sort().oneOfIt();
+            }
+            Predicate.Says said = (Predicate.Says) not.of();
+            String words = Verbs.negative(said.relation().words());
+            String shown =
+                    plural ? words.replaceFirst("^is not ", "are not ").replaceFirst("^does not ", "do not ") : words;
+            return filled(shown, said.names());
+        }
+        Predicate.Says said = (Predicate.Says) p;
+        String words = said.relation().words();
+        return filled(plural ? Verbs.plural(words) : words, said.names());
+    }
+
+    private static String filled(String words, List<String> names) {
+        StringBuilder text = new StringBuilder();
+        int next = 0;
+        for (String word : words.split(" ")) {
+            text.append(text.isEmpty() ? "" : " ").append(Relation.isSlot(word) ? names.get(next++) : word);
+        }
+        return text.toString();
+    }
+
+    static String quoted(String text) {
+        return '"' + text + '"';
+    }
+
+    static String number(double value) {
+        return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(value);
+    }
+}
