@@ -5,13 +5,16 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Who calls what on what. */
 final class Calls {
@@ -130,16 +133,69 @@ final class Calls {
         return fields.stream().anyMatch(f -> f.type().many());
     }
 
-    /** Whether what is called on was taken out of a container that the operation takes something out of. */
-    boolean isTakenOut(Reach.Heard heard, Operation by) {
-        return heard.receivers().stream()
-                .allMatch(v -> v instanceof Value.ElementOf e
-                        && e.container() instanceof Value.OfField f
-                        && design.field(f.field())
-                                .map(x -> design.bodies().removalsFrom(x).stream()
-                                        .anyMatch(s -> s.in().equals(by)
-                                                || s.in().equals(heard.step().in())))
-                                .orElse(false));
+    /** Whether every call of the operation there is on something kept when another was called on it. */
+    Judgement calledBack(Operation operation, Question q) {
+        List<Evidence> back = new ArrayList<>();
+        boolean other = false;
+        for (Type type : q.role(0)) {
+            Set<String> kept = keptWhenCalled(type, operation);
+            for (Operation o : Members.ofRole(design, type)) {
+                for (Reach.Heard h : reach.callsOf(List.of(operation), reach.from(o))) {
+                    for (Value v : h.receivers()) {
+                        Value held = v instanceof Value.ElementOf e ? e.container() : v;
+                        if (held instanceof Value.OfField f && kept.contains(f.field())) {
+                            back.add(Judgement.at(h.step().fact().span(), "called back here"));
+                        } else {
+                            other = true;
+                        }
+                    }
+                }
+            }
+        }
+        return Judgement.answer(
+                !back.isEmpty() && !other,
+                q.words().say(operation, " is called on what was kept."),
+                q.words().say(operation, " is not only called on what was kept."),
+                back.stream().distinct().toList());
+    }
+
+    /** Fields of a type into which something goes in the operation that calls on it an operation beside {@code besides}. */
+    private Set<String> keptWhenCalled(Type type, Operation besides) {
+        List<Operation> fellows = design.type(besides.owner()).stream()
+                .flatMap(t -> design.methodsOf(t).stream())
+                .filter(o -> !o.equals(besides) && !design.isSameCall(o.id(), besides))
+                .toList();
+        return keptFields(type, fellows);
+    }
+
+    /** Fields of a type that what one of the operations is called on goes into, in the same operation. */
+    Set<String> keptFields(Type type, List<Operation> called) {
+        Set<String> kept = new LinkedHashSet<>();
+        for (Operation o : Members.ofRole(design, type)) {
+            Set<Value> callees = new LinkedHashSet<>();
+            reach.callsOf(called, reach.from(o)).forEach(h -> callees.addAll(h.receivers()));
+            if (callees.isEmpty()) {
+                continue;
+            }
+            for (Bodies.Step s : reach.from(o)) {
+                if (s.fact() instanceof Fact.Put p && meets(callees, p.value(), s)) {
+                    design.bodies().containers(p.container(), s).forEach(c -> {
+                        Value held = c instanceof Value.ElementOf e ? e.container() : c;
+                        if (held instanceof Value.OfField f) {
+                            kept.add(f.field());
+                        }
+                    });
+                } else if (s.fact() instanceof Fact.Write w && meets(callees, w.value(), s)) {
+                    kept.add(w.field());
+                }
+            }
+        }
+        return kept;
+    }
+
+    private boolean meets(Set<Value> callees, Value value, Bodies.Step at) {
+        return design.bodies().origins(value, at).stream()
+                .anyMatch(v -> callees.contains(v) && !(v instanceof Value.Unknown) && !(v instanceof Value.Null));
     }
 
     private Sentence nearestMiss(

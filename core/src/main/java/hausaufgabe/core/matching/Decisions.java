@@ -34,6 +34,7 @@ final class Decisions {
         return switch (q.relation()) {
             case PICKS -> picksAmong(type, q.role(0), q.binding(), q.words());
             case ASKS_TYPE -> asksTypeOf(type, q.role(0), q.words());
+            case ALONE_IN_CHOOSING -> othersTellApart(type, q);
             case WORKS_BY_TAG -> worksByTag(type, q.operations(0), q.binding(), q.words());
             default -> choosesByKeyOf(type, q);
         };
@@ -251,12 +252,48 @@ final class Decisions {
                 .ifPresent(t -> keys.enums().add(t.id()));
     }
 
+    /** Whether a type other than the one that chooses asks again, for the kind or for the key. */
+    private Judgement othersTellApart(Type chooser, Question q) {
+        Keys keys = keysOf(List.of(chooser));
+        List<Type> house = design.nestedIn(chooser);
+        for (Type t : design.types()) {
+            boolean isKey = keys.enums().contains(t.id());
+            if (!t.isOwn() || house.contains(t) || isKey || t.span() == null) {
+                continue;
+            }
+            Judgement byKey = decidesBy(keys, t, List.of(chooser), q.words());
+            if (byKey.is(hausaufgabe.core.report.Status.MET)) {
+                return byKey;
+            }
+            for (Operation o : design.operationsOf(t)) {
+                boolean counts = o.role() != Operation.Role.ENTRY && !OperationRelations.isOfObject(o);
+                for (Fact f : o.body()) {
+                    boolean asks = counts
+                            && f instanceof Fact.Branch b
+                            && b.on() == Fact.Question.TYPE
+                            && b.type() != null
+                            && q.role(0).stream().anyMatch(v -> v.id().equals(b.type()));
+                    if (asks) {
+                        return Judgement.met(
+                                q.words().say(o, " of ", t, " asks which kind it has."),
+                                List.of(Judgement.at(f.span(), "asked here")));
+                    }
+                }
+            }
+        }
+        return Judgement.unmet(q.words().say("Nobody else tells them apart."), List.of());
+    }
+
     private Judgement choosesByKeyOf(Type type, Question q) {
-        Keys keys = keysOf(q.role(0));
-        boolean isOne = q.role(0).contains(type);
+        return q.role(0).contains(type)
+                ? Judgement.unmet(q.words().say(type, " is where it is decided."), List.of())
+                : decidesBy(keysOf(q.role(0)), type, q.role(0), q.words());
+    }
+
+    private Judgement decidesBy(Keys keys, Type type, List<Type> chooser, Wording w) {
         for (Operation o : types.everythingIn(type)) {
             for (Fact f : o.body()) {
-                if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG && !isOne) {
+                if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG) {
                     long arms = b.arms().stream().filter(a -> !a.isDefault()).count();
                     long shared = b.arms().stream()
                             .flatMap(a -> a.labels().stream())
@@ -265,12 +302,12 @@ final class Decisions {
                     boolean same = b.type() != null ? keys.enums().contains(b.type()) : shared >= 2;
                     if (same && arms >= 2) {
                         return Judgement.met(
-                                q.words().say(o, " decides once more by what ", q.role(0), " decides by."),
+                                w.say(o, " of ", type, " decides once more by what ", chooser, " decides by."),
                                 List.of(Judgement.at(b.span(), "decided here")));
                     }
                 }
             }
         }
-        return Judgement.unmet(q.words().say(type, " does not decide by it."), List.of());
+        return Judgement.unmet(w.say(type, " does not decide by it."), List.of());
     }
 }

@@ -23,11 +23,15 @@ final class Forwarding {
     }
 
     Judgement judge(Type type, Question q) {
-        List<Field> own = fieldsOf(type, q.fields(1));
-        return switch (q.relation()) {
-            case PASSES_ON -> passesOn(type, own, q);
-            case FORWARDS -> forwards(type, own, q);
-            default -> misforwards(type, own, q);
+        return judge(type, q.operations(0), q.fields(1), q.relation(), q.words());
+    }
+
+    Judgement judge(Type type, List<Operation> asked, List<Field> fields, Relation how, Wording w) {
+        List<Field> own = fieldsOf(type, fields);
+        return switch (how) {
+            case PASSES_ON -> passesOn(type, asked, own, w);
+            case FORWARDS -> forwards(type, asked, own, w);
+            default -> misforwards(type, asked, own, w);
         };
     }
 
@@ -36,24 +40,24 @@ final class Forwarding {
         return fields.stream().filter(all::contains).toList();
     }
 
-    private Judgement passesOn(Type type, List<Field> fields, Question q) {
+    private Judgement passesOn(Type type, List<Operation> operations, List<Field> fields, Wording w) {
         List<Judgement> each = new ArrayList<>();
-        for (Operation asked : q.operations(0)) {
+        for (Operation asked : operations) {
             Operation o = Members.implementation(design, type, asked);
             if (o == null || o.isAbstract()) {
                 continue;
             }
-            Judgement j = calls.judge(o, List.of(asked), Relation.CALLS_EACH, fields, q.words());
-            each.add(alsoOnEveryOne(j, o, asked, fields, q));
+            Judgement j = calls.judge(o, List.of(asked), Relation.CALLS_EACH, fields, w);
+            each.add(alsoOnEveryOne(j, o, asked, fields, w));
         }
         if (each.isEmpty()) {
             return Judgement.unmet(
-                    q.words().say(type, " has nothing to pass on to its parts."), TypeRelations.headline(type));
+                    w.say(type, " has nothing to pass on to its parts."), TypeRelations.headline(type));
         }
         List<Judgement> not = each.stream().filter(j -> !j.is(Status.MET)).toList();
         if (not.isEmpty()) {
             return Judgement.met(
-                    q.words().say(type, " asks each of its parts in ", q.operations(0), "."), Judgement.join(each));
+                    w.say(type, " asks each of its parts in ", operations, "."), Judgement.join(each));
         }
         boolean unclear = not.stream().allMatch(j -> j.is(Status.UNCLEAR));
         Status status = unclear ? Status.UNCLEAR : not.size() == each.size() ? Status.UNMET : Status.PARTLY;
@@ -62,13 +66,13 @@ final class Forwarding {
     }
 
     /** Parts in fields of their own must all be asked. */
-    private Judgement alsoOnEveryOne(Judgement j, Operation o, Operation asked, List<Field> fields, Question q) {
+    private Judgement alsoOnEveryOne(Judgement j, Operation o, Operation asked, List<Field> fields, Wording w) {
         List<Field> single = fields.stream().filter(f -> !f.type().many()).toList();
         if (!j.is(Status.MET) || single.size() < 2) {
             return j;
         }
         for (Field f : single) {
-            Judgement one = calls.judge(o, List.of(asked), Relation.CALLS_ON, List.of(f), q.words());
+            Judgement one = calls.judge(o, List.of(asked), Relation.CALLS_ON, List.of(f), w);
             if (one.is(Status.UNMET)) {
                 return one;
             }
@@ -76,24 +80,24 @@ final class Forwarding {
         return j;
     }
 
-    private Judgement forwards(Type type, List<Field> fields, Question q) {
+    private Judgement forwards(Type type, List<Operation> operations, List<Field> fields, Wording w) {
         List<Judgement> each = new ArrayList<>();
-        for (Operation asked : q.operations(0)) {
+        for (Operation asked : operations) {
             Operation o = Members.implementation(design, type, asked);
             Operation from = o == null && !design.realises(type.id(), asked.owner()) ? null : o;
             if (from != null && !from.isAbstract()) {
-                Judgement j = calls.judge(from, List.of(asked), Relation.CALLS_EACH, fields, q.words());
+                Judgement j = calls.judge(from, List.of(asked), Relation.CALLS_EACH, fields, w);
                 each.add(j);
             }
         }
         return each.isEmpty()
                 ? Judgement.unmet(
-                        q.words().say(type, " has none of ", q.operations(0), "."), TypeRelations.headline(type))
-                : new Quantities(q.words()).some(each);
+                        w.say(type, " has none of ", operations, "."), TypeRelations.headline(type))
+                : new Quantities(w).some(each);
     }
 
-    private Judgement misforwards(Type type, List<Field> fields, Question q) {
-        for (Operation asked : q.operations(0)) {
+    private Judgement misforwards(Type type, List<Operation> operations, List<Field> fields, Wording w) {
+        for (Operation asked : operations) {
             Operation o = Members.implementation(design, type, asked);
             Fact.Call other = o == null ? null : onlyCall(o);
             Operation called =
@@ -110,16 +114,16 @@ final class Forwarding {
             boolean wrong = onField
                     && called != null
                     && !design.isSameCall(called.id(), asked)
-                    && q.operations(0).stream().anyMatch(x -> design.isSameCall(called.id(), x))
+                    && operations.stream().anyMatch(x -> design.isSameCall(called.id(), x))
                     && sameShape(called, asked)
                     && handsOnAll(other, o);
             if (wrong) {
                 return Judgement.met(
-                        q.words().say(o, " hands everything to ", called, " instead of ", asked, "."),
+                        w.say(o, " hands everything to ", called, " instead of ", asked, "."),
                         List.of(Judgement.at(other.span(), "forwarded here")));
             }
         }
-        return Judgement.unmet(q.words().say("Nothing is handed to another operation."), List.of());
+        return Judgement.unmet(w.say("Nothing is handed to another operation."), List.of());
     }
 
     private static Fact.Call onlyCall(Operation o) {

@@ -310,7 +310,7 @@ public final class Judge {
             return q.relation().isSaidOf(Subject.TYPE)
                     ? types.judge(type, q)
                     : new Quantities(w)
-                            .some(types.ownOperations(type, binding).stream()
+                            .some(types.everythingIn(type).stream()
                                     .map(o -> operations.judge(o, q))
                                     .toList());
         });

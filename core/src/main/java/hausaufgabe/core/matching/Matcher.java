@@ -293,7 +293,9 @@ public final class Matcher {
             if (!judge.mayHold(form.when(), binding)) {
                 continue;
             }
-            double sum = signs - i * FORM;
+            // a form that says when it is meant is meant when it says so
+            int place = form.when().isEmpty() ? pattern.forms().size() : i;
+            double sum = signs - place * FORM;
             for (Requirement r : pattern.requirementsOf(form)) {
                 double weight = r.forbidden() ? r.points() * FORBIDDEN : r.points() + (r.essential() ? ESSENTIAL : 0);
                 sum += weight * shares.computeIfAbsent(r, x -> share(x, binding));

@@ -52,7 +52,7 @@ final class OneObject {
     }
 
     /** Static operations of the type, or of what it encloses, that give back one of its objects. */
-    private List<Operation> givers(Type type) {
+    List<Operation> givers(Type type) {
         return design.operationsOf(type).stream()
                 .filter(o -> o.isMethod() && o.isStatic() && o.result() != null)
                 .filter(o -> !o.traits().contains(Operation.Trait.IMPLICIT))

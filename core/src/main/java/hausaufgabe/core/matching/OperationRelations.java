@@ -8,6 +8,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
+import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -95,8 +96,23 @@ final class OperationRelations {
                         w.say(o, " gives back ", q.role(0), "."),
                         w.say(o, " does not give back ", q.role(0), "."),
                         here);
-            case CALLED_IN -> calledIn(o, q, false);
-            case CALLED_KEPT_IN -> calledIn(o, q, true);
+            case CALLED_IN -> calledIn(o, q);
+            case CALLED_BACK_IN -> calls.calledBack(o, q);
+            case ONE_OF ->
+                answer(
+                        q.operations(0).contains(o),
+                        w.say(o, " is one of them."),
+                        w.say(o, " is none of them."),
+                        here);
+            case PASSED_ON_BY -> handedOn(o, q, Relation.PASSES_ON);
+            case FORWARDED_BY -> handedOn(o, q, Relation.FORWARDS);
+            case GIVES_OUT ->
+                answer(
+                        q.role(0).stream().anyMatch(t -> new OneObject(design).givers(t).contains(o)),
+                        w.say(o, " gives out ", q.role(0), "."),
+                        w.say(o, " gives out something else."),
+                        here);
+            case PREPARES -> prepares(o, q, here);
             case STEP_OF -> stepOf(o, q);
             case CALLS_STEPS -> callsSteps(o, q);
             case CALLS, CALLS_ON, CALLS_EACH, CALLS_ONE_OF, CALLS_PARAMETER, CALLS_FETCHED, CALLS_ITSELF, CALLS_SUPER ->
@@ -193,8 +209,27 @@ final class OperationRelations {
                 here);
     }
 
-    /** @param kept whether calls on what was taken out of a container for it do not count */
-    private Judgement calledIn(Operation operation, Question q, boolean kept) {
+    private Judgement handedOn(Operation o, Question q, Relation how) {
+        Forwarding forwarding = new Forwarding(design, this);
+        List<Judgement> each = q.role(0).stream()
+                .map(t -> forwarding.judge(t, List.of(o), q.fields(1), how, q.words()))
+                .toList();
+        return new Quantities(q.words()).some(each);
+    }
+
+    private Judgement prepares(Operation o, Question q, List<Evidence> here) {
+        Type owner = design.type(o.owner()).orElse(null);
+        boolean yes = owner != null
+                && o.isMethod()
+                && !o.isStatic()
+                && !isOfObject(o)
+                && !q.operations(0).contains(o)
+                && new Products(design, reach, this).prepares(o, owner);
+        return answer(
+                yes, q.words().say(o, " prepares what is built."), q.words().say(o, " prepares nothing."), here);
+    }
+
+    private Judgement calledIn(Operation operation, Question q) {
         Wording w = q.words();
         List<Evidence> here = Judgement.places(operation.span(), "declared here");
         for (Type type : q.role(0)) {
@@ -202,10 +237,8 @@ final class OperationRelations {
                 if (o.role() == Operation.Role.ENTRY) {
                     continue;
                 }
-                for (Reach.Heard h : reach.callsOf(List.of(operation), reach.from(o))) {
-                    if (!kept || !calls.isTakenOut(h, o)) {
-                        return Judgement.met(w.say(operation, " is called by ", o, "."), here);
-                    }
+                if (!reach.callsOf(List.of(operation), reach.from(o)).isEmpty()) {
+                    return Judgement.met(w.say(operation, " is called by ", o, "."), here);
                 }
             }
         }

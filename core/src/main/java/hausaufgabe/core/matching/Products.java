@@ -8,7 +8,10 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
+import hausaufgabe.core.notation.Predicate;
+import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
+import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -20,10 +23,12 @@ final class Products {
 
     private final Design design;
     private final Reach reach;
+    private final OperationRelations operations;
 
-    Products(Design design, Reach reach) {
+    Products(Design design, Reach reach, OperationRelations operations) {
         this.design = design;
         this.reach = reach;
+        this.operations = operations;
     }
 
     Judgement judge(Type type, Question q) {
@@ -31,6 +36,7 @@ final class Products {
             case BUILDS -> builds(type, q);
             case STAGE -> stage(type, q);
             case DIRECTS -> directs(type, q);
+            case IGNORES -> ignores(type, q);
             case SHARES_RESULT -> sharesResult(type, q);
             default -> unused(type, q);
         };
@@ -93,7 +99,7 @@ final class Products {
     }
 
     /** Whether it hands itself on for more, or gives nothing back and changes what is kept. */
-    private boolean prepares(Operation o, Type type) {
+    boolean prepares(Operation o, Type type) {
         boolean chained = o.result() != null
                 && (o.result().type().equals(type.id())
                         || design.realises(type.id(), o.result().type())
@@ -162,6 +168,34 @@ final class Products {
                 q.words().say(type, " decides in which order it is prepared."),
                 q.words().say(type, " prepares nothing."),
                 places);
+    }
+
+    /** A step that comes to nothing; where there are several builders, some may have nothing to do for it. */
+    private Judgement ignores(Type type, Question q) {
+        List<Type> fellows = q.binding().roles().values().stream()
+                .filter(l -> l.contains(type))
+                .flatMap(List::stream)
+                .filter(t -> !t.equals(type) && design.isConcrete(t))
+                .toList();
+        for (Operation step : q.operations(0)) {
+            Operation o = Members.implementation(design, type, step);
+            if (o == null || o.isAbstract()) {
+                continue;
+            }
+            Judgement left = leavesSomething(o, q);
+            boolean othersDo = fellows.stream()
+                    .map(t -> Members.implementation(design, t, step))
+                    .anyMatch(x -> x != null && !x.isAbstract() && !x.equals(o)
+                            && leavesSomething(x, q).is(Status.MET));
+            if (left.is(Status.UNMET) && !othersDo) {
+                return Judgement.met(left.why(), left.evidence());
+            }
+        }
+        return Judgement.unmet(q.words().say("Every step leaves something behind."), TypeRelations.headline(type));
+    }
+
+    private Judgement leavesSomething(Operation o, Question q) {
+        return operations.judge(o, new Question(Predicate.Says.of(Relation.SETS_SOMETHING), q.binding(), q.words()));
     }
 
     private Judgement sharesResult(Type type, Question q) {

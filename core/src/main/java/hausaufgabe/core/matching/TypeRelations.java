@@ -27,6 +27,7 @@ final class TypeRelations {
     private final DoubleDispatch dispatch;
     private final ToldState told;
     private final OneObject one;
+    private final Uses uses;
     private final Products products;
     private final Comparisons comparisons;
 
@@ -40,7 +41,8 @@ final class TypeRelations {
         this.dispatch = new DoubleDispatch(design, reach, operations.inertness());
         this.told = new ToldState(design, reach);
         this.one = new OneObject(design);
-        this.products = new Products(design, reach);
+        this.uses = new Uses(design, reach, this, operations);
+        this.products = new Products(design, reach, operations);
         this.comparisons = new Comparisons(design, starter);
     }
 
@@ -83,14 +85,37 @@ final class TypeRelations {
                         w.say(type, " only starts the program."),
                         w.say(type, " does more than start the program."),
                         here);
-            case PICKS, ASKS_TYPE, WORKS_BY_TAG, CHOOSES_BY_KEY_OF -> decisions.judge(type, q);
+            case REALISED_BY ->
+                Judgement.answer(
+                        q.role(0).stream().anyMatch(t -> design.realises(t.id(), type.id())),
+                        w.say(q.role(0), " realises ", type, "."),
+                        w.say(q.role(0), " does not realise ", type, "."),
+                        here);
+            case HELD_BY ->
+                Judgement.answer(
+                        q.role(0).stream().anyMatch(t -> holdsOne(t, type)),
+                        w.say(q.role(0), " holds ", type, "."),
+                        w.say(q.role(0), " does not hold ", type, "."),
+                        here);
+            case TAKEN_BY ->
+                Judgement.answer(
+                        q.role(0).stream()
+                                .flatMap(t -> design.methodsOf(t).stream())
+                                .anyMatch(o -> o.parameters().stream()
+                                        .anyMatch(p -> p.type().type().equals(type.id()))),
+                        w.say(q.role(0), " takes ", type, "."),
+                        w.say(q.role(0), " does not take ", type, "."),
+                        here);
+            case CALLS_INTO, MIRRORS, WRAPS, ASKED_BY, GIVEN_AS_NULL, KEEPS_CALLED, DECLARES, TAKES_EACH ->
+                uses.judge(type, q);
+            case PICKS, ALONE_IN_CHOOSING, ASKS_TYPE, WORKS_BY_TAG, CHOOSES_BY_KEY_OF -> decisions.judge(type, q);
             case ANSWERS_INERTLY, ANSWERS_EMPTILY, ANSWERS_NULL, REFUSES_IN -> answers(type, q);
             case PASSES_ON, FORWARDS, MISFORWARDS -> forwarding.judge(type, q);
             case ACCEPTS, LEAVES_WORK -> dispatch.judge(type, q);
             case TELLS_CHANGES, OPEN_STATE -> told.judge(type, q);
             case GIVES_ITSELF, KEEPS_ITSELF, GIVES_KEPT, MAKES_ITSELF_ONCE, REPLACEABLE, UNGUARDED ->
                 one.judge(type, q.relation(), w);
-            case BUILDS, STAGE, DIRECTS, SHARES_RESULT, UNUSED -> products.judge(type, q);
+            case IGNORES, BUILDS, STAGE, DIRECTS, SHARES_RESULT, UNUSED -> products.judge(type, q);
             case CREATES_SEVERAL -> operations.created(everythingIn(type), q, 2, type);
             case UNCALLED -> uncalled(type, w);
             case COPIES, UNCHANGED, FEWER_BRANCHES, FEWER_NULL_CHECKS, NO_MORE_LINES -> comparisons.judge(type, q);
@@ -129,7 +154,7 @@ final class TypeRelations {
     boolean isOfSort(Type type, Pattern.TypeSort sort) {
         return switch (sort) {
             case TYPE -> true;
-            case CLASS -> type.isOwn() && !type.isInterface();
+            case CLASS -> type.origin() == Type.Origin.DECLARED && !type.isInterface();
             case ABSTRACTION -> design.isAbstraction(type);
             case CONCRETE_TYPE -> type.isOwn() && design.isConcrete(type);
             case INTERFACE -> type.isInterface();
@@ -217,6 +242,12 @@ final class TypeRelations {
                 q.words().say(type, " keeps ", q.role(0), " in ", found, "."),
                 q.words().say(type, " keeps no ", q.role(0), "."),
                 here.isEmpty() ? headline(type) : here);
+    }
+
+    private boolean holdsOne(Type holder, Type held) {
+        return Members.fields(design, holder).stream()
+                .filter(f -> !f.type().many() && !f.isStatic())
+                .anyMatch(f -> FieldRelations.leadsTo(design, f.type(), List.of(held)));
     }
 
     boolean onlyStarts(Type type) {

@@ -43,12 +43,20 @@ final class Names {
     private final Map<String, Kind> known = new LinkedHashMap<>();
 
     void declare(Token name, Kind kind) {
-        // a form is named by a text, which takes no word away from the others
-        Kind before = known.putIfAbsent(kind == Kind.FORM ? '"' + name.text() : name.text(), kind);
+        // forms and requirements have names of their own, which take none away from roles and members
+        Kind before = known.putIfAbsent(key(name.text(), kind), kind);
         if (before != null) {
             throw new NotationException(
                     name.line(), name.column(), "'" + name.text() + "' already names " + before.words());
         }
+    }
+
+    private static String key(String name, Kind kind) {
+        return switch (kind) {
+            case FORM -> '"' + name;
+            case REQUIREMENT -> '#' + name;
+            default -> name;
+        };
     }
 
     boolean is(Token token, Kind kind) {
@@ -95,7 +103,7 @@ final class Names {
     List<String> of(Kind kind) {
         return known.entrySet().stream()
                 .filter(e -> e.getValue() == kind)
-                .map(e -> kind == Kind.FORM ? e.getKey().substring(1) : e.getKey())
+                .map(e -> kind == Kind.FORM || kind == Kind.REQUIREMENT ? e.getKey().substring(1) : e.getKey())
                 .toList();
     }
 }

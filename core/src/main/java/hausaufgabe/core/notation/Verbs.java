@@ -7,6 +7,9 @@ final class Verbs {
 
     /** {@code calls x} as {@code call x}; {@code is x} as {@code are x}. */
     static String plural(String words) {
+        if (words.startsWith("itself ")) {
+            return "itself " + plural(words.substring("itself ".length()));
+        }
         int space = (words + " ").indexOf(' ');
         return pluralVerb(words.substring(0, space)) + words.substring(space);
     }
@@ -27,7 +30,7 @@ final class Verbs {
                 return "have";
             case "does":
                 return "do";
-            case "itself", "never":
+            case "never":
                 return verb;
             default:
                 boolean sibilant = verb.endsWith("ches") || verb.endsWith("sses");

@@ -1,0 +1,5 @@
+package obs;
+
+public interface Observer {
+    void update(Subject subject);
+}
