@@ -119,6 +119,11 @@ public final class Check {
                     .map(o -> owner(o, m, match, owners) + "." + o.name())
                     .distinct()
                     .toList();
+            if (names.isEmpty() && m.orElse() != null) {
+                names = match.binding().fields(m.orElse()).stream()
+                        .map(f -> owners.getOrDefault(f.owner(), f.owner()) + "." + f.name())
+                        .toList();
+            }
             if (!names.isEmpty() || !m.optional()) {
                 members.put(m.name(), names);
             }

@@ -43,11 +43,11 @@ final class Members {
         return null;
     }
 
-    /** Own and inherited fields, constants of an enum left out. */
+    /** Own and inherited fields; constants of an enum left out, unless there is just one. */
     static List<Field> fields(Design design, Type type) {
         return design.lineOf(type).stream()
                 .flatMap(t -> design.fieldsOf(t).stream())
-                .filter(f -> !f.isConstant())
+                .filter(f -> !f.isConstant() || type.constants().size() == 1)
                 .toList();
     }
 }

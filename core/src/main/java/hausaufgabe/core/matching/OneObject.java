@@ -62,6 +62,16 @@ final class OneObject {
                 .toList();
     }
 
+    /** Those among them that give back what is kept; all of them where none does. */
+    List<Operation> ways(Type type) {
+        List<Operation> all = givers(type);
+        List<Field> kept = kept(type);
+        List<Operation> keeping = all.stream()
+                .filter(o -> returns(o).stream().anyMatch(v -> isKept(v, kept)))
+                .toList();
+        return keeping.isEmpty() ? all : keeping;
+    }
+
     private static boolean isItself(TypeRef ref, Type type) {
         return !ref.many() && ref.leaves().stream().anyMatch(l -> l.type().equals(type.id()));
     }
@@ -123,7 +133,7 @@ final class OneObject {
     private Judgement givesKept(Type type, Wording w) {
         List<Field> kept = kept(type);
         List<Evidence> fine = new ArrayList<>();
-        for (Operation o : givers(type)) {
+        for (Operation o : ways(type)) {
             if (o.isStatic() && o.parameters().stream().anyMatch(p -> isItself(p.type(), type))) {
                 continue;
             }
@@ -209,7 +219,7 @@ final class OneObject {
         for (Bodies.Step s : design.bodies().creationsOf(type)) {
             boolean first = s.in().role() == Operation.Role.INITIALISER && s.in().isStatic()
                     || isWritten(s.in(), s.fact().span(), kept)
-                    || (s.in().isMethod() && givers(type).contains(s.in()))
+                    || (s.in().isMethod() && ways(type).contains(s.in()))
                     || isHandedToKeeper(s.in(), type);
             if (first) {
                 starts++;
@@ -220,7 +230,7 @@ final class OneObject {
         for (Operation o : design.operationsOf(type)) {
             boolean copies = o.name().equals("clone")
                     && o.parameters().isEmpty()
-                    && o.body().stream().noneMatch(f -> f instanceof Fact.Throw);
+                    && o.body().stream().anyMatch(f -> f instanceof Fact.Library l && l.name().equals("clone"));
             if (copies) {
                 others.addAll(Judgement.places(o.span(), "copied here"));
             }

@@ -90,6 +90,15 @@ final class OperationRelations {
             case TAKES_SOMETHING ->
                 answer(!o.parameters().isEmpty(), w.say(o, " takes something."), w.say(o, " takes nothing."), here);
             case TAKES -> takes(o, q, here);
+            case TAKES_ANY ->
+                answer(
+                        o.parameters().stream().anyMatch(p -> q.role(0).stream()
+                                .anyMatch(t -> t.id().equals(p.type().type())
+                                        || design.realises(t.id(), p.type().type())
+                                                && design.type(p.type().type()).isPresent())),
+                        w.say(o, " takes one of ", q.role(0), "."),
+                        w.say(o, " takes none of ", q.role(0), "."),
+                        here);
             case RETURNS ->
                 answer(
                         leads(o.result(), q.role(0)),
@@ -108,7 +117,7 @@ final class OperationRelations {
             case FORWARDED_BY -> handedOn(o, q, Relation.FORWARDS);
             case GIVES_OUT ->
                 answer(
-                        q.role(0).stream().anyMatch(t -> new OneObject(design).givers(t).contains(o)),
+                        q.role(0).stream().anyMatch(t -> new OneObject(design).ways(t).contains(o)),
                         w.say(o, " gives out ", q.role(0), "."),
                         w.say(o, " gives out something else."),
                         here);

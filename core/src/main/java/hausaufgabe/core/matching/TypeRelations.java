@@ -10,6 +10,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -317,6 +318,7 @@ final class TypeRelations {
         List<Evidence> fitting = new ArrayList<>();
         List<Evidence> others = new ArrayList<>();
         List<Operation> shown = new ArrayList<>();
+        List<Operation> hit = new ArrayList<>();
         for (Operation asked : q.operations(0)) {
             Operation o = Members.implementation(design, type, asked);
             if (o == null || o.isAbstract()) {
@@ -335,17 +337,27 @@ final class TypeRelations {
                 others.addAll(into == others && others.isEmpty() ? Judgement.places(o.span(), "here") : List.of());
                 shown.add(o);
             } else {
+                hit.add(o);
                 found.forEach(s -> fitting.add(Judgement.at(s, "here")));
             }
         }
-        boolean any = q.relation() == hausaufgabe.core.notation.Relation.ANSWERS_NULL
-                || q.relation() == hausaufgabe.core.notation.Relation.REFUSES_IN;
-        String what = any ? " does not." : " does something.";
-        return Judgement.answer(
-                any ? !fitting.isEmpty() : shown.isEmpty() && !fitting.isEmpty(),
-                q.words().say(type, " does, in ", q.operations(0), "."),
-                q.words().say(shown.isEmpty() ? type : shown, what),
-                any || shown.isEmpty() ? fitting : others);
+        boolean any = q.relation() == Relation.ANSWERS_NULL || q.relation() == Relation.REFUSES_IN;
+        String does = switch (q.relation()) {
+            case ANSWERS_NULL -> " gives back null.";
+            case REFUSES_IN -> " throws.";
+            default -> " does nothing.";
+        };
+        return any
+                ? Judgement.answer(
+                        !fitting.isEmpty(),
+                        q.words().say(hit, " of ", type, does),
+                        q.words().say("No operation of ", type, does),
+                        fitting)
+                : Judgement.answer(
+                        shown.isEmpty() && !fitting.isEmpty(),
+                        q.words().say(type, does),
+                        q.words().say(shown, " of ", type, " does something."),
+                        shown.isEmpty() ? fitting : others);
     }
 
     private Judgement uncalled(Type type, Wording w) {

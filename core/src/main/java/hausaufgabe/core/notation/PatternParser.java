@@ -153,7 +153,11 @@ public final class PatternParser {
             throw tokens.unexpected("'that' and what makes a type play the role", List.of("that"));
         }
         List<String> like = new ArrayList<>();
-        if (tokens.accept("named like")) {
+        int before = tokens.mark();
+        tokens.skipLineEnds();
+        if (!tokens.accept("named like")) {
+            tokens.reset(before);
+        } else {
             do {
                 like.add(tokens.expect(Kind.TEXT, "a word in quotes").text());
             } while (tokens.accept(","));
@@ -192,6 +196,7 @@ public final class PatternParser {
         Token name = tokens.expect(Kind.WORD, "the member's name");
         boolean optional = tokens.accept("optional");
         boolean unlisted = tokens.accept("unlisted");
+        optional |= tokens.accept("optional");
         boolean many = tokens.accept("every");
         boolean isField = tokens.accept("field");
         if (!isField) {

@@ -132,6 +132,7 @@ public enum Relation {
             "takes ROLE",
             "a parameter is of the role's type, or of one of its realisations' where ROLE is many",
             OPERATION),
+    TAKES_ANY("takes any of ROLE", "a parameter is of one of them, or of what they have in common", OPERATION),
     RETURNS("returns ROLE", "its result is of the role's type", OPERATION),
     RETURNS_SOMETHING("returns something", "it gives something back", OPERATION),
     EXCHANGES("takes or returns something", "it has a parameter or a result", OPERATION),

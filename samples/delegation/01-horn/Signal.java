@@ -1,0 +1,7 @@
+package horn;
+
+public interface Signal {
+    void sound(int seconds);
+
+    int volume();
+}
