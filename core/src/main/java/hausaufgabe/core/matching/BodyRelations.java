@@ -384,7 +384,7 @@ final class BodyRelations {
         for (Bodies.Step s : reach.from(o)) {
             if (s.fact() instanceof Fact.Write w) {
                 boolean read = design.field(w.field())
-                        .map(f -> design.bodies().readsOf(f).stream().anyMatch(r -> !r.in().equals(o)))
+                        .map(f -> !isOwn(f, o) || design.bodies().readsOf(f).stream().anyMatch(r -> !r.in().equals(o)))
                         .orElse(true);
                 if (read) {
                     leaves = true;
@@ -409,6 +409,10 @@ final class BodyRelations {
                 q.words().say(o, " leaves something behind."),
                 q.words().say(o, " leaves nothing behind."),
                 Judgement.places(o.span(), "declared here"));
+    }
+
+    private boolean isOwn(Field field, Operation o) {
+        return field.owner().equals(o.owner()) || design.realises(o.owner(), field.owner());
     }
 
     /** Asks for each kind and calls the operation that takes that kind. */

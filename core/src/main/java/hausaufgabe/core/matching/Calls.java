@@ -67,7 +67,7 @@ final class Calls {
                     unclear.stream().distinct().toList());
         }
         return Judgement.unmet(
-                nearestMiss(operation, wanted, fields, other, onlySome && how == Relation.CALLS_EACH, w),
+                nearestMiss(operation, wanted, how, fields, other, onlySome && how == Relation.CALLS_EACH, w),
                 nearestPlace(operation, fields, other));
     }
 
@@ -201,6 +201,7 @@ final class Calls {
     private Sentence nearestMiss(
             Operation operation,
             List<Operation> wanted,
+            Relation how,
             List<Field> fields,
             List<Evidence> other,
             boolean onlySome,
@@ -212,8 +213,9 @@ final class Calls {
             return w.say(operation, " calls ", wanted, ", but not on every one of ", fields, ".");
         }
         if (!other.isEmpty()) {
+            String where = how == Relation.CALLS_PARAMETER ? " was handed." : " keeps.";
             return fields.isEmpty()
-                    ? w.say(operation, " calls ", wanted, ", but not on something it was handed.")
+                    ? w.say(operation, " calls ", wanted, ", but not on something it" + where)
                     : w.say(operation, " calls ", wanted, ", but on another object than ", fields, ".");
         }
         if (!fields.isEmpty() && !readPlaces(operation, fields).isEmpty()) {

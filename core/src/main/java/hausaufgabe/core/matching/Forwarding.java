@@ -31,8 +31,32 @@ final class Forwarding {
         return switch (how) {
             case PASSES_ON -> passesOn(type, asked, own, w);
             case FORWARDS -> forwards(type, asked, own, w);
-            default -> misforwards(type, asked, own, w);
+            case FORWARDED_BY -> handsOn(type, asked, own, w);
+            default -> misforwards(type, familyOf(asked), own, w);
         };
+    }
+
+    /** Everything that can be asked of the types that declare the operations. */
+    private List<Operation> familyOf(List<Operation> asked) {
+        return asked.stream()
+                .flatMap(o -> design.type(o.owner()).stream())
+                .distinct()
+                .flatMap(t -> design.methodsOf(t).stream())
+                .distinct()
+                .toList();
+    }
+
+    /** Whether the answer to one of the operations is to ask what the field holds, be it the same or something else. */
+    private Judgement handsOn(Type type, List<Operation> operations, List<Field> fields, Wording w) {
+        List<Operation> family = familyOf(operations);
+        List<Judgement> each = new ArrayList<>();
+        for (Operation asked : operations) {
+            Operation o = Members.implementation(design, type, asked);
+            if (o != null && !o.isAbstract()) {
+                each.add(calls.judge(o, family, Relation.CALLS_EACH, fields, w));
+            }
+        }
+        return new Quantities(w).some(each);
     }
 
     private List<Field> fieldsOf(Type type, List<Field> fields) {

@@ -94,9 +94,8 @@ public final class Judge {
         Judgement missing = missing(condition, binding);
         if (missing != null) {
             // what is not there cannot do what it must not do
-            return pattern.role(condition.subject()).map(Pattern.Role::many).orElse(false)
-                    ? notApplicable(missing.why())
-                    : missing;
+            boolean one = pattern.role(condition.subject()).filter(r -> !r.many()).isPresent();
+            return one ? missing : notApplicable(missing.why());
         }
         Condition some = condition.quantity() == Pattern.Quantity.EVERY
                 ? new Condition(Pattern.Quantity.SOME, 0, condition.subject(), condition.predicate(), condition.alone())
@@ -166,6 +165,9 @@ public final class Judge {
             return w.say("No type was found that plays " + member.owner() + ".");
         }
         String kind = member.isField() ? "field" : "operation";
+        if (!member.doc().isEmpty()) {
+            return w.say("No " + kind + " of ", owner, " " + member.doc() + ".");
+        }
         if (member.that().isEmpty()) {
             return w.say("There is no " + kind + " in ", owner, ".");
         }

@@ -114,7 +114,7 @@ final class OperationRelations {
                         w.say(o, " is none of them."),
                         here);
             case PASSED_ON_BY -> handedOn(o, q, Relation.PASSES_ON);
-            case FORWARDED_BY -> handedOn(o, q, Relation.FORWARDS);
+            case FORWARDED_BY -> handedOn(o, q, Relation.FORWARDED_BY);
             case GIVES_OUT ->
                 answer(
                         q.role(0).stream().anyMatch(t -> new OneObject(design).ways(t).contains(o)),

@@ -103,16 +103,23 @@ final class Products {
         boolean chained = o.result() != null
                 && (o.result().type().equals(type.id())
                         || design.realises(type.id(), o.result().type())
-                                && !o.body().isEmpty());
-        if (o.result() != null && !chained) {
-            return false;
+                        || isNextStage(type, o.result().type()));
+        if (o.result() != null) {
+            return chained;
         }
         return o.isAbstract()
+                || !design.overridersOf(o).isEmpty()
                 || reach.from(o).stream()
                         .anyMatch(s -> s.fact() instanceof Fact.Write
                                 || s.fact() instanceof Fact.Put
                                 || s.fact() instanceof Fact.Call
                                 || s.fact() instanceof Fact.Library);
+    }
+
+    /** Whether one object is both, so that asking the first leads on to the second. */
+    private boolean isNextStage(Type first, String second) {
+        return design.realisationsOf(first).stream()
+                .anyMatch(b -> b.id().equals(second) || design.realises(b.id(), second));
     }
 
     /** Declares something that the builder answers, and gives back nothing, the product, or the next stage. */

@@ -36,6 +36,11 @@ final class Support {
         pattern.signs().stream().filter(s -> s.weight() >= 1).forEach(s -> support(s.condition(), binding, supported));
         // a role that can be left out is there because of how it was found
         pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> supported.add(r.name()));
+        // so is one that every fitting type plays, where what it is told by is there
+        pattern.roles().stream()
+                .filter(Pattern.Role::many)
+                .filter(r -> r.that().stream().flatMap(p -> p.mentions().stream()).anyMatch(supported::contains))
+                .forEach(r -> supported.add(r.name()));
         boolean any = supported.stream()
                 .anyMatch(n -> pattern.role(n).filter(r -> !r.optional()).isPresent()
                         && !binding.types(n).isEmpty());

@@ -98,8 +98,6 @@ final class ConditionParser {
                     return negative ? new Predicate.Not(is) : is;
                 }
             }
-            List<String> known = TypeSort.all();
-            throw tokens.unexpected("a sort of type: " + String.join(", ", known), known);
         }
         tokens.reset(start);
         return null;
@@ -168,6 +166,14 @@ final class ConditionParser {
                         known.addAll(a.known);
                     }
                 }
+            }
+        }
+        if (best.reached == 1 && of == Subject.TYPE) {
+            tokens.reset(start + 1);
+            boolean article = tokens.accept("a") || tokens.accept("an");
+            if (article) {
+                String sorts = "a sort of type: " + String.join(", ", TypeSort.all());
+                return tokens.unexpected(sorts + ", or " + String.join(" or ", expected), TypeSort.all());
             }
         }
         tokens.reset(start + best.reached);

@@ -91,6 +91,7 @@ public record Pattern(
      * @param closed whether private operations count as much as others, which they do only in second place otherwise
      * @param that what it must satisfy; several are tried in order until one finds something; empty when anything fits
      * @param orElse a field that reports name when no operation fits; null for none
+     * @param doc what it does, a verb and what goes with it; may be empty
      */
     public record Member(
             String name,
@@ -101,7 +102,8 @@ public record Pattern(
             boolean listed,
             boolean closed,
             List<Predicate> that,
-            String orElse) {}
+            String orElse,
+            String doc) {}
 
     /** Something that speaks for a binding without being asked for; or against it, where the weight is below 0. */
     public record Sign(double weight, Condition condition) {}

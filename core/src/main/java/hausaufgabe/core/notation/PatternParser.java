@@ -162,15 +162,22 @@ public final class PatternParser {
                 like.add(tokens.expect(Kind.TEXT, "a word in quotes").text());
             } while (tokens.accept(","));
         }
-        // what the role is for may stand on the same line or the next
-        tokens.skipLineEnds();
-        String doc = "";
-        if (tokens.peek().kind() == Kind.TEXT) {
-            doc = tokens.next().text();
-            tokens.expectLineEnd();
-        }
+        String doc = docLine();
         remember("role " + name.text());
         return new Role(name.text(), optional, many, sort, that, List.copyOf(like), doc);
+    }
+
+    /** What something is for may stand on the same line or the next. */
+    private String docLine() {
+        if (tokens.peek().kind() != Kind.TEXT) {
+            tokens.expectLineEnd();
+        }
+        if (tokens.peek().kind() != Kind.TEXT) {
+            return "";
+        }
+        String doc = tokens.next().text();
+        tokens.expectLineEnd();
+        return doc;
     }
 
     private List<Predicate> that(Relation.Subject of) {
@@ -215,8 +222,9 @@ public final class PatternParser {
         if (acceptOnNewLine("or else field")) {
             orElse = names.expect(tokens, Names.Kind.FIELD);
         }
-        endOfLine("member " + name.text());
-        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, orElse);
+        String doc = docLine();
+        remember("member " + name.text());
+        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, orElse, doc);
     }
 
     /** An "or else that" may stand on a line of its own. */

@@ -127,6 +127,9 @@ public final class PatternPrinter {
             lines.add("  or else field " + m.orElse());
         }
         several(1, "member " + m.name(), lines);
+        if (!m.doc().isEmpty()) {
+            indent(2, quoted(m.doc()));
+        }
     }
 
     private static List<String> alternatives(StringBuilder opening, List<Predicate> that) {

@@ -1,0 +1,5 @@
+package crane;
+
+public interface Command {
+    void execute();
+}

@@ -1,0 +1,7 @@
+package vessels;
+
+public interface Vessel {
+    int crew();
+
+    double dues(int hours);
+}
