@@ -1,5 +1,6 @@
 package hausaufgabe.checking;
 
+import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
@@ -51,6 +52,9 @@ public final class Check {
         Reading reading = reader.read(request.sources());
         long read = now();
 
+        Design starter = request.starter().isEmpty()
+                ? null
+                : reader.read(request.starter()).design();
         progress.accept("Finding the roles");
         Match match = Matcher.match(
                 pattern, reading.design(), null, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
@@ -78,7 +82,9 @@ public final class Check {
                 places(pattern, match),
                 match.ambiguous(),
                 match.alternatives(),
+                match.instances(),
                 match.findings(),
+                match.remarks(),
                 scenarios,
                 Marking.points(match.findings(), scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));

@@ -9,6 +9,7 @@ import java.util.Map;
  * One check to be made, as data.
  *
  * @param pattern text of the pattern, in the notation
+ * @param starter the code that was handed out, for what is compared with it; empty where there was none
  * @param remarks what was noticed when the sources were unpacked, to be kept in the report
  * @param pins role names to type names that a person has fixed; may be empty
  * @param structureOnly whether to leave the scenarios out
@@ -17,10 +18,22 @@ import java.util.Map;
 public record CheckRequest(
         String pattern,
         List<SourceFile> sources,
+        List<SourceFile> starter,
         List<Diagnostic> remarks,
         Map<String, String> pins,
         boolean structureOnly,
         Isolation isolation) {
+
+    /** A check where nothing was handed out. */
+    public CheckRequest(
+            String pattern,
+            List<SourceFile> sources,
+            List<Diagnostic> remarks,
+            Map<String, String> pins,
+            boolean structureOnly,
+            Isolation isolation) {
+        this(pattern, sources, List.of(), remarks, pins, structureOnly, isolation);
+    }
 
     /** {@code PROCESS} is the unsafe one: a process of its own, and nothing to hold it. */
     public enum Isolation {

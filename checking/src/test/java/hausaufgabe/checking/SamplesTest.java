@@ -17,6 +17,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -27,29 +28,36 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Every sample in the repository, read, matched and run in the sandbox, against what stands beside it. */
 class SamplesTest {
 
-    private static final Path SAMPLES = Path.of("../samples/strategy");
+    private static final Path SAMPLES = Path.of("../samples");
+    private static final String EXPECTED = ".expected.json";
     private static final Sandbox SANDBOX = new Sandbox(Sandbox.Bounds.USUAL);
     private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SANDBOX, i));
 
     static List<String> samples() throws IOException {
-        try (Stream<Path> folders = Files.list(SAMPLES)) {
-            return folders.filter(Files::isDirectory)
-                    .map(f -> f.getFileName().toString())
+        try (Stream<Path> expectations = Files.walk(SAMPLES, 2)) {
+            return expectations
+                    .map(f -> SAMPLES.relativize(f).toString())
+                    .filter(f -> f.endsWith(EXPECTED))
+                    .map(f -> f.substring(0, f.length() - EXPECTED.length()))
                     .sorted(Comparator.naturalOrder())
                     .toList();
         }
+    }
+
+    private static String patternOf(String sample) {
+        return Path.of(sample).getName(0).toString();
     }
 
     @ParameterizedTest
     @MethodSource("samples")
     void aSampleGetsTheReportAPersonWouldGive(String name) throws Exception {
         JsonNode expected =
-                Json.mapper().readTree(SAMPLES.resolve(name + ".expected.json").toFile());
+                Json.mapper().readTree(SAMPLES.resolve(name + EXPECTED).toFile());
         Upload upload = new Archive(p -> p.endsWith(".java"), Limits.USUAL).read(SAMPLES.resolve(name));
 
         CheckReport report = CHECK.run(
                 new CheckRequest(
-                        Catalogue.text("strategy").orElseThrow(),
+                        Catalogue.text(patternOf(name)).orElseThrow(),
                         upload.sources(),
                         upload.remarks(),
                         Map.of(),
@@ -60,12 +68,21 @@ class SamplesTest {
         assertEquals(expected.toPrettyString(), summary(report).toPrettyString());
     }
 
+    /** Five that are correct and five that are not, at the least, for each pattern. */
     @Test
-    void thereAreSamplesOfEveryFormAndOfBothKinds() throws Exception {
-        List<String> names = samples();
-
-        assertTrue(names.size() >= 30);
-        assertTrue(names.stream().filter(n -> n.compareTo("20") < 0).count() >= 15);
+    void thereAreSamplesOfBothKindsForEveryPattern() throws Exception {
+        for (String pattern : Catalogue.IDS) {
+            Map<String, Long> verdicts = new HashMap<>();
+            for (String sample : samples()) {
+                if (patternOf(sample).equals(pattern)) {
+                    JsonNode expected = Json.mapper()
+                            .readTree(SAMPLES.resolve(sample + EXPECTED).toFile());
+                    verdicts.merge(expected.path("verdict").asText(), 1L, Long::sum);
+                }
+            }
+            assertTrue(verdicts.getOrDefault("accepted", 0L) >= 5, pattern + " " + verdicts);
+            assertTrue(verdicts.getOrDefault("faulted", 0L) >= 5, pattern + " " + verdicts);
+        }
     }
 
     private static ObjectNode summary(CheckReport r) {

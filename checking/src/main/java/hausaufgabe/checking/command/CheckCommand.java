@@ -10,13 +10,11 @@ import hausaufgabe.checking.archive.Limits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.notation.NotationException;
-import hausaufgabe.core.notation.PatternParser;
+import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -86,6 +84,8 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--jobs", paramLabel = "N", description = "How many at a time (default: one for each core).")
     private Integer jobs;
 
+    private static final String STARTER = "starter";
+
     @Spec
     private CommandLine.Model.CommandSpec spec;
 
@@ -99,18 +99,19 @@ public final class CheckCommand implements Callable<Integer> {
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
         Archive archive = new Archive(p -> p.endsWith(".java"), Limits.USUAL);
+        List<SourceFile> starter = starter(archive);
         for (Path p : paths) {
             try {
                 Upload upload = archive.read(p);
                 requests.add(new CheckRequest(
-                        pattern, upload.sources(), upload.remarks(), Map.of(), structureOnly, isolated));
+                        pattern, upload.sources(), starter, upload.remarks(), Map.of(), structureOnly, isolated));
             } catch (ArchiveException e) {
                 if (which.submission != null) {
                     throw bad(p.getFileName() + ": " + e.getMessage());
                 }
                 // one of many: it gets its line, which says what was wrong with it
                 List<Diagnostic> why = List.of(new Diagnostic(nameOf(p), 0, e.getMessage()));
-                requests.add(new CheckRequest(pattern, List.of(), why, Map.of(), structureOnly, isolated));
+                requests.add(new CheckRequest(pattern, List.of(), starter, why, Map.of(), structureOnly, isolated));
             }
         }
         int cores = Runtime.getRuntime().availableProcessors();
@@ -181,15 +182,23 @@ public final class CheckCommand implements Callable<Integer> {
                                     : "there is no pattern " + what.pattern + ". The catalogue holds: "
                                             + String.join(", ", Catalogue.present())));
         }
-        Path file = musterFile(what.exercise);
         try {
-            String text = Files.readString(file);
-            PatternParser.parse(text);
-            return text;
-        } catch (MalformedInputException e) {
-            throw bad(file + " is not UTF-8. Save it as UTF-8 and try again.");
-        } catch (NotationException e) {
-            throw bad(file + ", " + e.getMessage());
+            return PatternFile.read(musterFile(what.exercise)).text();
+        } catch (PatternFile.Refused e) {
+            throw bad(e.getMessage());
+        }
+    }
+
+    /** What the exercise handed out: the sources in the folder {@value #STARTER} beside the pattern; or nothing. */
+    private List<SourceFile> starter(Archive archive) throws IOException {
+        Path folder = what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(STARTER);
+        if (folder == null || !Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try {
+            return archive.read(folder).sources();
+        } catch (ArchiveException e) {
+            throw bad(folder + ": " + e.getMessage());
         }
     }
 

@@ -96,7 +96,6 @@ class CheckCommandTest {
 
     @Test
     void badArgumentsEndWithTwoAndSayWhatToDo() {
-        assertBad("observer is not in the catalogue yet", "--pattern", "observer", "--submission", SAMPLES);
         assertBad("there is no pattern pilotage", "--pattern", "pilotage", "--submission", SAMPLES);
         assertBad("there is no folder or zip at", "--pattern", "strategy", "--submission", "nowhere");
         assertBad("needs --json", "--pattern", "strategy", "--submissions", SAMPLES);

@@ -26,12 +26,14 @@ public final class Design {
     private final Map<String, Set<String>> ancestors = new LinkedHashMap<>();
     private final Map<String, List<Type>> realisations = new LinkedHashMap<>();
     private final Map<String, List<Operation>> overriders = new LinkedHashMap<>();
+    private final Map<String, Integer> places = new LinkedHashMap<>();
     private final Map<String, List<Type>> nested = new LinkedHashMap<>();
     private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
     private final Bodies bodies;
 
     public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
         types.forEach(t -> this.types.putIfAbsent(t.id(), t));
+        this.types.keySet().forEach(id -> places.put(id, places.size()));
         this.types.values().stream()
                 .filter(t -> t.enclosing() != null)
                 .forEach(t -> nested.computeIfAbsent(t.enclosing(), k -> new ArrayList<>())
@@ -79,9 +81,9 @@ public final class Design {
         return types.values();
     }
 
-    /** The types with a name that the program itself declares. */
-    public Stream<Type> namedTypes() {
-        return types.values().stream().filter(t -> t.origin() == Type.Origin.DECLARED);
+    /** A type's place in the order of {@link #types()}, from 0. */
+    public int place(Type type) {
+        return places.getOrDefault(type.id(), Integer.MAX_VALUE);
     }
 
     public Optional<Type> type(String id) {

@@ -17,4 +17,16 @@ public record Field(
         boolean isFinal,
         boolean isConstant,
         Visibility visibility,
-        Span span) {}
+        Span span) {
+
+    /** Within a design the id says which it is. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Field o && id.equals(o.id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+}

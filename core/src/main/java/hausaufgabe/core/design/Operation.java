@@ -78,4 +78,15 @@ public record Operation(
     public boolean isConstructor() {
         return role == Role.CONSTRUCTOR;
     }
+
+    /** Within a design the id says which it is. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Operation o && id.equals(o.id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
 }

@@ -71,4 +71,15 @@ public record Type(
     public boolean isNamed() {
         return origin == Origin.DECLARED || origin == Origin.LIBRARY;
     }
+
+    /** Within a design the id says which it is. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Type o && id.equals(o.id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
 }

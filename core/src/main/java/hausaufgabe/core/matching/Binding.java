@@ -60,6 +60,6 @@ public record Binding(
     private static <T> Map<String, List<T>> plus(Map<String, List<T>> map, String key, List<T> value) {
         Map<String, List<T>> next = new HashMap<>(map);
         next.put(key, value);
-        return Map.copyOf(next);
+        return next;
     }
 }

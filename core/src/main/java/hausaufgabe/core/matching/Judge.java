@@ -16,13 +16,20 @@ import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /** Judges requirements and conditions of a pattern against a design, for a given binding. */
 public final class Judge {
     private final Pattern pattern;
     private final Design design;
     private final boolean quiet;
+    private final Map<String, Pattern.Role> roles = new HashMap<>();
+    private final Map<String, Pattern.Member> members = new HashMap<>();
+    private final Set<String> optional = new HashSet<>();
     private final TypeRelations types;
     private final FieldRelations fields;
     private final OperationRelations operations;
@@ -37,6 +44,10 @@ public final class Judge {
         this.pattern = pattern;
         this.design = design;
         this.quiet = quiet;
+        pattern.roles().forEach(r -> roles.put(r.name(), r));
+        pattern.members().forEach(m -> members.put(m.name(), m));
+        pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> optional.add(r.name()));
+        pattern.members().stream().filter(Pattern.Member::optional).forEach(m -> optional.add(m.name()));
         Reach reach = new Reach(design);
         this.operations = new OperationRelations(design, reach);
         this.types = new TypeRelations(design, reach, starter, operations);
@@ -94,7 +105,8 @@ public final class Judge {
         Judgement missing = missing(condition, binding);
         if (missing != null) {
             // what is not there cannot do what it must not do
-            boolean one = pattern.role(condition.subject()).filter(r -> !r.many()).isPresent();
+            Pattern.Role role = roles.get(condition.subject());
+            boolean one = role != null && !role.many();
             return one ? missing : notApplicable(missing.why());
         }
         Condition some = condition.quantity() == Pattern.Quantity.EVERY
@@ -115,23 +127,25 @@ public final class Judge {
 
     /** What is to be said when nothing plays the subject; null when something does. */
     private Judgement missing(Condition condition, Binding binding) {
-        for (String name : condition.predicate().mentions()) {
-            Judgement absent = absentOptional(name, binding);
+        String subject = condition.subject();
+        if (!optional.isEmpty()) {
+            for (String name : condition.predicate().mentions()) {
+                Judgement absent = absentOptional(name, binding);
+                if (absent != null) {
+                    return absent;
+                }
+            }
+            Judgement absent = absentOptional(subject, binding);
             if (absent != null) {
                 return absent;
             }
         }
-        String subject = condition.subject();
         Wording w = wording(binding);
-        Judgement absent = absentOptional(subject, binding);
-        if (absent != null) {
-            return absent;
-        }
-        Pattern.Role role = pattern.role(subject).orElse(null);
+        Pattern.Role role = roles.get(subject);
         if (role != null && binding.types(subject).isEmpty()) {
             return Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of());
         }
-        Pattern.Member member = pattern.member(subject).orElse(null);
+        Pattern.Member member = members.get(subject);
         if (member != null && isAbsent(subject, binding)) {
             return Judgement.unmet(missingMember(member, binding, w), ownerPlace(member, binding));
         }
@@ -143,13 +157,16 @@ public final class Judge {
     }
 
     private Judgement absentOptional(String name, Binding binding) {
+        if (!optional.contains(name)) {
+            return null;
+        }
         Wording w = wording(binding);
-        Pattern.Role role = pattern.role(name).orElse(null);
-        if (role != null && role.optional() && binding.types(name).isEmpty()) {
+        Pattern.Role role = roles.get(name);
+        if (role != null && binding.types(name).isEmpty()) {
             return notApplicable(w.say("Nothing here plays " + name + ", and nothing has to."));
         }
-        Pattern.Member member = pattern.member(name).orElse(null);
-        if (member != null && member.optional() && isAbsent(name, binding)) {
+        Pattern.Member member = members.get(name);
+        if (member != null && isAbsent(name, binding)) {
             return notApplicable(w.say("There is no " + Wording.spaced(name) + ", and there need not be."));
         }
         return null;
@@ -160,6 +177,9 @@ public final class Judge {
     }
 
     private Sentence missingMember(Pattern.Member member, Binding binding, Wording w) {
+        if (quiet) {
+            return Sentence.NONE;
+        }
         List<Type> owner = binding.types(member.owner());
         if (owner.isEmpty()) {
             return w.say("No type was found that plays " + member.owner() + ".");
@@ -225,7 +245,8 @@ public final class Judge {
 
     /** Where there is no subject, what is said of a number of them can still be judged. */
     private Judgement missing(Condition condition, Binding binding, Judgement missing) {
-        boolean many = pattern.role(condition.subject()).map(Pattern.Role::many).orElse(false);
+        Pattern.Role role = roles.get(condition.subject());
+        boolean many = role != null && role.many();
         boolean counted = many && missing.is(Status.UNMET);
         return counted && (condition.quantity().counts() || condition.quantity() == Pattern.Quantity.NO)
                 ? new Quantities(wording(binding)).judge(condition, List.of(), List.of())

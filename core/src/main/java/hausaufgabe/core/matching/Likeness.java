@@ -2,6 +2,7 @@ package hausaufgabe.core.matching;
 
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.notation.Pattern;
+import java.util.List;
 import java.util.Locale;
 
 /** How like a binding's names are to the pattern's. Breaks ties and decides nothing else. */
@@ -21,7 +22,12 @@ final class Likeness {
     /** Whether the type's name contains the role's, or one of the words it is often named by. */
     static boolean isLike(Pattern.Role role, Type type) {
         String name = type.name().toLowerCase(Locale.ROOT);
-        return name.contains(role.name().toLowerCase(Locale.ROOT))
-                || role.like().stream().anyMatch(w -> name.contains(w.toLowerCase(Locale.ROOT)));
+        return name.contains(role.name().toLowerCase(Locale.ROOT)) || isLike(role.like(), name);
+    }
+
+    /** Whether a name contains one of the words. */
+    static boolean isLike(List<String> words, String name) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        return words.stream().anyMatch(w -> lower.contains(w.toLowerCase(Locale.ROOT)));
     }
 }

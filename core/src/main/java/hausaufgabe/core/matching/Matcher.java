@@ -15,6 +15,8 @@ import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -45,9 +47,12 @@ public final class Matcher {
     private final Judge judge;
     private final Judge aloud;
     private final Neighbours neighbours;
+    private final Narrowing narrowing;
     private final Map<String, String> pins;
     private final BooleanSupplier outOfTime;
+    private final Map<Form, List<Requirement>> asked = new IdentityHashMap<>();
     private final List<Candidate> all = new ArrayList<>();
+    private final Map<String, Role> roles = new HashMap<>();
     private boolean stopped;
 
     private record Candidate(Form form, Binding binding, double score, double likeness, String key) {}
@@ -64,6 +69,9 @@ public final class Matcher {
         this.judge = new Judge(pattern, design, starter, true);
         this.aloud = new Judge(pattern, design, starter);
         this.neighbours = design.remember(Neighbours.class, () -> new Neighbours(design));
+        this.narrowing = new Narrowing(design, neighbours, judge);
+        pattern.roles().forEach(r -> roles.put(r.name(), r));
+        pattern.forms().forEach(f -> asked.put(f, pattern.requirementsOf(f)));
         this.pins = pins;
         this.outOfTime = outOfTime;
     }
@@ -84,7 +92,7 @@ public final class Matcher {
         Candidate first = all.get(0);
         Binding binding = new Support(pattern, aloud, pins).onlySupported(first.form(), first.binding());
         Candidate best = new Candidate(first.form(), binding, first.score(), first.likeness(), first.key());
-        List<Finding> findings = pattern.requirementsOf(best.form()).stream()
+        List<Finding> findings = asked.get(best.form()).stream()
                 .map(r -> aloud.finding(r, best.binding()))
                 .toList();
         List<Finding> remarks = pattern.remarks().stream()
@@ -120,7 +128,7 @@ public final class Matcher {
         List<Candidate> found = new ArrayList<>(List.of(first));
         for (Candidate c : others) {
             boolean apart = found.stream().noneMatch(f -> overlap(f.binding(), c.binding()));
-            if (apart && pattern.requirementsOf(c.form()).stream().allMatch(r -> holds(r, c.binding()))) {
+            if (apart && asked.get(c.form()).stream().allMatch(r -> holds(r, c.binding()))) {
                 found.add(c);
             }
         }
@@ -148,7 +156,7 @@ public final class Matcher {
             return;
         }
         String name = pattern.order().get(at);
-        Role role = pattern.role(name).orElse(null);
+        Role role = roles.get(name);
         if (role != null) {
             if (role.many()) {
                 search(at + 1, binding.withRole(name, playersOf(role, binding)));
@@ -186,12 +194,22 @@ public final class Matcher {
                 .toList();
         // types of one line play different roles only where the pattern says how they are related
         boolean says = role.that().stream().anyMatch(p -> !p.mentions().isEmpty());
-        return design.types().stream()
-                .filter(t -> t.isNamed() && mayPlay(role, t))
-                .filter(t -> bound.isEmpty() || bound.stream().anyMatch(b -> neighbours.know(b, t)))
-                .filter(t -> says || bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
-                .filter(t -> role.that().isEmpty() || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
-                .toList();
+        Set<Type> near = bound.isEmpty() ? null : known(bound);
+        return (near == null ? design.types() : near)
+                .stream()
+                        .filter(t -> t.isNamed() && mayPlay(role, t))
+                        .filter(t -> says || bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
+                        .filter(t -> role.that().isEmpty()
+                                || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
+                        .sorted((a, b) -> Integer.compare(design.place(a), design.place(b)))
+                        .toList();
+    }
+
+    /** The types that mention one of those, or that one of those mentions. */
+    private Set<Type> known(List<Type> bound) {
+        Set<Type> known = neighbours.mentioning(bound);
+        known.addAll(neighbours.mentioned(bound));
+        return known;
     }
 
     private boolean mayPlay(Role role, Type t) {
@@ -212,15 +230,12 @@ public final class Matcher {
         if (pin != null) {
             return design.types().stream().filter(t -> t.name().equals(pin)).toList();
         }
-        List<Type> near = design.types().stream()
-                .filter(t -> judge.isOfSort(t, role.sort()))
-                .toList();
         for (int i = 0; i < role.that().size(); i++) {
             Predicate p = role.that().get(i);
             // where nothing else tells, the name may
             boolean byName =
                     i > 0 && i == role.that().size() - 1 && !role.like().isEmpty();
-            List<Type> found = near.stream()
+            List<Type> found = narrowing.candidates(role.sort(), p, binding).stream()
                     .filter(t -> judge.fits(t, p, binding) && (!byName || Likeness.isLike(role, t)))
                     .toList();
             if (!found.isEmpty()) {
@@ -269,9 +284,17 @@ public final class Matcher {
         if (member.that().isEmpty()) {
             return mine.isEmpty() ? hidden : mine;
         }
-        for (Predicate p : member.that()) {
+        for (int i = 0; i < member.that().size(); i++) {
+            Predicate p = member.that().get(i);
+            // where nothing else tells, the name may
+            boolean byName = i > 0 && i == member.that().size() - 1 && !member.like().isEmpty();
             for (List<Operation> candidates : List.of(mine, hidden)) {
-                List<Operation> found = judge.fitting(candidates, p, binding);
+                List<Operation> named = byName
+                        ? candidates.stream()
+                                .filter(o -> Likeness.isLike(member.like(), o.name()))
+                                .toList()
+                        : candidates;
+                List<Operation> found = judge.fitting(named, p, binding);
                 if (!found.isEmpty()) {
                     return found;
                 }
@@ -286,7 +309,7 @@ public final class Matcher {
             signs += s.weight() * judge.judge(s.condition(), binding).share();
         }
         double likeness = Likeness.of(pattern, binding) + homeliness(binding);
-        Map<Requirement, Double> shares = new java.util.IdentityHashMap<>();
+        Map<Requirement, Double> shares = new IdentityHashMap<>();
         String key = key(binding);
         for (int i = 0; i < pattern.forms().size(); i++) {
             Form form = pattern.forms().get(i);
@@ -296,7 +319,7 @@ public final class Matcher {
             // a form that says when it is meant is meant when it says so
             int place = form.when().isEmpty() ? pattern.forms().size() : i;
             double sum = signs - place * FORM;
-            for (Requirement r : pattern.requirementsOf(form)) {
+            for (Requirement r : asked.get(form)) {
                 double weight = r.forbidden() ? r.points() * FORBIDDEN : r.points() + (r.essential() ? ESSENTIAL : 0);
                 sum += weight * shares.computeIfAbsent(r, x -> share(x, binding));
             }

@@ -5,8 +5,11 @@ import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -14,6 +17,7 @@ import java.util.Set;
 final class Neighbours {
 
     private final Map<String, Set<String>> mentions = new HashMap<>();
+    private final Map<String, List<Type>> mentionedBy = new HashMap<>();
     private final Design design;
 
     Neighbours(Design design) {
@@ -25,6 +29,23 @@ final class Neighbours {
             design.operationsOf(t).forEach(o -> addOperation(own, o));
             mentions.put(t.id(), own);
         }
+        // what a nameless type mentions, the type around it mentions
+        for (Type t : design.types()) {
+            Type around = t;
+            while (around != null && !around.isNamed()) {
+                around = around.enclosing() == null
+                        ? null
+                        : design.type(around.enclosing()).orElse(null);
+                if (around != null) {
+                    mentions.get(around.id()).addAll(mentions.get(t.id()));
+                }
+            }
+        }
+        for (Type t : design.types()) {
+            mentions.get(t.id())
+                    .forEach(m ->
+                            mentionedBy.computeIfAbsent(m, k -> new ArrayList<>()).add(t));
+        }
     }
 
     private void addOperation(Set<String> own, Operation o) {
@@ -35,6 +56,13 @@ final class Neighbours {
                 design.operation(c.operation()).ifPresent(target -> own.add(target.owner()));
             } else if (f instanceof Fact.Create c) {
                 own.add(c.type());
+            } else if (f instanceof Fact.Branch b && b.type() != null) {
+                own.add(b.type());
+            } else if (f instanceof Fact.Read r) {
+                design.field(r.field()).ifPresent(x -> {
+                    own.add(x.owner());
+                    add(own, x.type());
+                });
             }
         }
     }
@@ -46,19 +74,35 @@ final class Neighbours {
         }
     }
 
-    /** Whether one of the two mentions the other, or something above or below it. */
-    boolean know(Type a, Type b) {
-        return mentionsLineOf(a, b) || mentionsLineOf(b, a);
-    }
-
-    private boolean mentionsLineOf(Type a, Type b) {
-        for (Type line : design.lineOf(a)) {
-            for (String m : mentions.getOrDefault(line.id(), Set.of())) {
-                if (m.equals(b.id()) || design.realises(m, b.id())) {
-                    return true;
+    /** The types that mention one of {@code types}, of what is above or below them, or whose heirs do. */
+    Set<Type> mentioning(Collection<Type> types) {
+        Set<Type> found = new LinkedHashSet<>();
+        for (Type t : types) {
+            for (Type family : familyOf(t)) {
+                for (Type by : mentionedBy.getOrDefault(family.id(), List.of())) {
+                    found.add(by);
+                    found.addAll(design.realisationsOf(by));
                 }
             }
         }
-        return false;
+        return found;
+    }
+
+    /** The types that one of {@code types}, or what is above it, mentions, with what is above or below those. */
+    Set<Type> mentioned(Collection<Type> types) {
+        Set<Type> found = new LinkedHashSet<>();
+        for (Type t : types) {
+            for (Type line : design.lineOf(t)) {
+                mentions.getOrDefault(line.id(), Set.of())
+                        .forEach(m -> design.type(m).ifPresent(x -> found.addAll(familyOf(x))));
+            }
+        }
+        return found;
+    }
+
+    private List<Type> familyOf(Type t) {
+        List<Type> family = new ArrayList<>(design.lineOf(t));
+        family.addAll(design.realisationsOf(t));
+        return family;
     }
 }

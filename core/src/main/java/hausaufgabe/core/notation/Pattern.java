@@ -90,6 +90,7 @@ public record Pattern(
      * @param listed whether reports name it; one that is not only helps to say the rest
      * @param closed whether private operations count as much as others, which they do only in second place otherwise
      * @param that what it must satisfy; several are tried in order until one finds something; empty when anything fits
+     * @param like words of names by which the last of several is told, where nothing else tells
      * @param orElse a field that reports name when no operation fits; null for none
      * @param doc what it does, a verb and what goes with it; may be empty
      */
@@ -102,6 +103,7 @@ public record Pattern(
             boolean listed,
             boolean closed,
             List<Predicate> that,
+            List<String> like,
             String orElse,
             String doc) {}
 

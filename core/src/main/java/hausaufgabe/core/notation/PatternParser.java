@@ -152,19 +152,25 @@ public final class PatternParser {
         if (many && that.isEmpty()) {
             throw tokens.unexpected("'that' and what makes a type play the role", List.of("that"));
         }
+        List<String> like = like();
+        String doc = docLine();
+        remember("role " + name.text());
+        return new Role(name.text(), optional, many, sort, that, like, doc);
+    }
+
+    private List<String> like() {
         List<String> like = new ArrayList<>();
         int before = tokens.mark();
         tokens.skipLineEnds();
         if (!tokens.accept("named like")) {
             tokens.reset(before);
-        } else {
-            do {
-                like.add(tokens.expect(Kind.TEXT, "a word in quotes").text());
-            } while (tokens.accept(","));
+            return List.of();
         }
-        String doc = docLine();
-        remember("role " + name.text());
-        return new Role(name.text(), optional, many, sort, that, List.copyOf(like), doc);
+        do {
+            tokens.skipLineEnds();
+            like.add(tokens.expect(Kind.TEXT, "a word in quotes").text());
+        } while (tokens.accept(","));
+        return List.copyOf(like);
     }
 
     /** What something is for may stand on the same line or the next. */
@@ -218,13 +224,14 @@ public final class PatternParser {
             tokens.accept(",");
         }
         List<Predicate> that = that(isField ? Relation.Subject.FIELD : Relation.Subject.OPERATION);
+        List<String> like = like();
         String orElse = null;
         if (acceptOnNewLine("or else field")) {
             orElse = names.expect(tokens, Names.Kind.FIELD);
         }
         String doc = docLine();
         remember("member " + name.text());
-        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, orElse, doc);
+        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, like, orElse, doc);
     }
 
     /** An "or else that" may stand on a line of its own. */

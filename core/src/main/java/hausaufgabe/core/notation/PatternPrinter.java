@@ -102,11 +102,7 @@ public final class PatternPrinter {
         said.append(r.optional() ? " optional" : "");
         said.append(r.many() ? " every " + r.sort().words() : " " + r.sort().oneOfIt());
         List<String> lines = alternatives(said, r.that());
-        if (!r.like().isEmpty()) {
-            int last = lines.size() - 1;
-            String like = r.like().stream().map(PatternPrinter::quoted).collect(Collectors.joining(", "));
-            lines.set(last, lines.get(last) + " named like " + like);
-        }
+        addLike(lines, r.like());
         several(1, "role " + r.name(), lines);
         if (!r.doc().isEmpty()) {
             indent(2, quoted(r.doc()));
@@ -121,6 +117,7 @@ public final class PatternPrinter {
         said.append(m.isField() ? " field of " : " operation of ").append(m.owner());
         said.append(m.closed() ? m.that().isEmpty() ? ", private or not" : ", private or not," : "");
         List<String> lines = alternatives(said, m.that());
+        addLike(lines, m.like());
         if (m.orElse() != null) {
             int last = lines.size() - 1;
             lines.set(last, lines.get(last) + ",");
@@ -129,6 +126,12 @@ public final class PatternPrinter {
         several(1, "member " + m.name(), lines);
         if (!m.doc().isEmpty()) {
             indent(2, quoted(m.doc()));
+        }
+    }
+
+    private static void addLike(List<String> lines, List<String> like) {
+        if (!like.isEmpty()) {
+            lines.add("named like " + like.stream().map(PatternPrinter::quoted).collect(Collectors.joining(", ")));
         }
     }
 

@@ -15,6 +15,8 @@ import java.util.Map;
  * @param places where the types of each role are declared
  * @param ambiguous whether other types would fit the roles as well
  * @param alternatives those other bindings, said in words
+ * @param instances further instances of the pattern in the same submission, said in words
+ * @param remarks what is worth saying and does not count
  */
 public record CheckReport(
         String pattern,
@@ -27,10 +29,18 @@ public record CheckReport(
         Map<String, List<Evidence>> places,
         boolean ambiguous,
         List<String> alternatives,
+        List<String> instances,
         List<Finding> findings,
+        List<Finding> remarks,
         List<ScenarioResult> scenarios,
         Points points,
         Timing timing) {
+
+    public CheckReport {
+        // reports kept from before there were these
+        instances = instances == null ? List.of() : instances;
+        remarks = remarks == null ? List.of() : remarks;
+    }
 
     /** @param line from 1; 0 where the message is about the whole file or submission */
     public record Diagnostic(String file, int line, String message) {}

@@ -74,6 +74,40 @@ public final class JavaReader implements LanguageReader {
         return read(used, remarks);
     }
 
+    /** Only what is needed to find roles: nothing is compiled, and no messages are kept. */
+    public Design design(List<SourceFile> sources) {
+        JavacTask task = task(sources);
+        try {
+            List<CompilationUnitTree> units = new ArrayList<>();
+            task.parse().forEach(units::add);
+            task.analyze();
+            return new DesignBuilder(task).design(units);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What the compiler alone does before a design can be made of it, to compare with. */
+    public int compileOnly(List<SourceFile> sources) {
+        JavacTask task = task(sources);
+        try {
+            task.parse();
+            int found = 0;
+            for (var element : task.analyze()) {
+                found += element == null ? 0 : 1;
+            }
+            return found;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private JavacTask task(List<SourceFile> sources) {
+        List<MemoryFiles.Source> files = sources.stream().map(MemoryFiles.Source::new).toList();
+        return (JavacTask) compiler.getTask(
+                Writer.nullWriter(), new MemoryFiles(platform), new DiagnosticCollector<>(), OPTIONS, null, files);
+    }
+
     private Reading read(List<MemoryFiles.Source> sources, List<CheckReport.Diagnostic> remarks) {
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
         MemoryFiles files = new MemoryFiles(platform);

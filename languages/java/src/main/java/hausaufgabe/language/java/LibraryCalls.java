@@ -107,10 +107,13 @@ final class LibraryCalls {
         if (container && name.equals("firePropertyChange")) {
             found.add(new Fact.HandOver(List.of(new Value.ElementOf(receiver, Value.Choice.EACH)), span));
         }
+        boolean keeps = container && (PUTTING.contains(name) || REMOVING.contains(name));
         List<Value> functions = new ArrayList<>();
         List<? extends VariableElement> parameters = method.getParameters();
         for (int i = 0; i < Math.min(parameters.size(), arguments.size()); i++) {
-            if (isFunction(parameters.get(i).asType())) {
+            // what is put in or taken out by value is not called for it
+            boolean called = !keeps || name.equals("removeIf");
+            if (called && isFunction(parameters.get(i).asType())) {
                 functions.add(arguments.get(i));
             }
         }
