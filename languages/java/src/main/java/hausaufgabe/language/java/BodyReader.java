@@ -58,17 +58,17 @@ final class BodyReader extends PathWalker<Value> {
     }
 
     void read(TreePath body) {
-        twice(() -> walk(body));
+        twice(body, () -> walk(body));
     }
 
     Value readExpression(TreePath expression) {
-        return twice(() -> value(expression));
+        return twice(expression, () -> value(expression));
     }
 
     /** An enum's constant: what is handed to its constructor, not the constant itself. */
     Value readArguments(TreePath expression) {
         if (expression.getLeaf() instanceof NewClassTree made) {
-            return twice(() -> {
+            return twice(expression, () -> {
                 List<Value> arguments = values(expression, made.getArguments());
                 addCreate(expression, arguments);
                 return UNKNOWN;
@@ -77,7 +77,10 @@ final class BodyReader extends PathWalker<Value> {
         return UNKNOWN;
     }
 
-    private <T> T twice(java.util.function.Supplier<T> walk) {
+    private <T> T twice(TreePath text, java.util.function.Supplier<T> walk) {
+        if (!Rewalk.isNeeded(text.getLeaf())) {
+            return walk.get();
+        }
         List<Fact> before = List.copyOf(facts);
         learning = true;
         walk.get();

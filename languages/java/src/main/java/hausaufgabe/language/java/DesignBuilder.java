@@ -12,7 +12,10 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Type;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,6 +33,7 @@ final class DesignBuilder {
     final Types types;
     final Mentions mentions;
     private final Set<TypeElement> own = new LinkedHashSet<>();
+    private final Map<CompilationUnitTree, CharSequence> texts = new HashMap<>();
     private final Map<String, Type> foundTypes = new LinkedHashMap<>();
     private final Map<String, Field> foundFields = new LinkedHashMap<>();
     private final Map<String, Operation> foundOperations = new LinkedHashMap<>();
@@ -76,6 +80,18 @@ final class DesignBuilder {
 
     void add(Operation operation) {
         foundOperations.put(operation.id(), operation);
+    }
+
+    /** The text of a stretch of source. */
+    String source(CompilationUnitTree unit, Span span) {
+        CharSequence text = texts.computeIfAbsent(unit, u -> {
+            try {
+                return u.getSourceFile().getCharContent(true);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+        return text.subSequence(span.from(), Math.min(span.to(), text.length())).toString();
     }
 
     Span span(TreePath path) {

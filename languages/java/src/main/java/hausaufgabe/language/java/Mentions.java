@@ -50,6 +50,7 @@ final class Mentions {
 
     private final Elements elements;
     private final Types types;
+    private final Map<Set<String>, Map<TypeElement, Boolean>> known = new HashMap<>();
     private final Map<TypeElement, Optional<ExecutableElement>> functions = new HashMap<>();
     private final Map<String, Type> libraryTypes = new LinkedHashMap<>();
     private final Map<String, Operation> libraryOperations = new LinkedHashMap<>();
@@ -213,9 +214,11 @@ final class Mentions {
             return false;
         }
         TypeElement element = (TypeElement) declared.asElement();
-        if (isOwn(element)) {
-            return false;
-        }
+        return known.computeIfAbsent(names, k -> new HashMap<>())
+                .computeIfAbsent(element, e -> !isOwn(e) && isBelow(type, names));
+    }
+
+    private boolean isBelow(TypeMirror type, Set<String> names) {
         TypeMirror erased = types.erasure(type);
         return names.stream()
                 .map(elements::getTypeElement)

@@ -19,9 +19,13 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** The statements of a body as text, so that copies can be found. */
 final class Statements extends PathWalker<Void> {
+
+    private static final Pattern COMMENT = Pattern.compile("//[^\\n]*|/\\*.*?\\*/", Pattern.DOTALL);
+    private static final Pattern SPACE = Pattern.compile("\\s+");
 
     private final DesignBuilder into;
     private final List<Operation.Statement> found = new ArrayList<>();
@@ -67,23 +71,31 @@ final class Statements extends PathWalker<Void> {
         return super.scan(tree, p);
     }
 
-    private static String text(StatementTree s) {
+    /** A statement that holds others is told by its head. */
+    private String text(StatementTree s) {
         if (s instanceof IfTree i) {
-            return "if " + i.getCondition();
+            return "if " + source(i.getCondition());
         }
         if (s instanceof ForLoopTree f) {
             return "for " + f.getInitializer() + f.getCondition() + f.getUpdate();
         }
         if (s instanceof EnhancedForLoopTree f) {
-            return "for " + f.getVariable() + " : " + f.getExpression();
+            return "for " + source(f.getVariable()) + " : " + source(f.getExpression());
         }
         if (s instanceof WhileLoopTree w) {
-            return "while " + w.getCondition();
+            return "while " + source(w.getCondition());
         }
         if (s instanceof SwitchTree w) {
-            return "switch " + w.getExpression();
+            return "switch " + source(w.getExpression());
         }
-        return s.toString();
+        return source(s);
+    }
+
+    private String source(Tree tree) {
+        Span span = into.span(getCurrentPath().getCompilationUnit(), tree);
+        String written = into.source(getCurrentPath().getCompilationUnit(), span);
+        String bare = written.indexOf('/') < 0 ? written : COMMENT.matcher(written).replaceAll(" ");
+        return SPACE.matcher(bare).replaceAll(" ");
     }
 
     @Override
