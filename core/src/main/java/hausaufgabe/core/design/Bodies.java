@@ -139,12 +139,38 @@ public final class Bodies {
                 for (Operation target : targets(call)) {
                     follow(target, bind(given, target, call.arguments()), seen, found, depth + 1);
                 }
+            } else if (fact instanceof Fact.Call call && call.operation() != null) {
+                called(call, given).forEach(o -> follow(o, bind(given, o, call.arguments()), seen, found, depth + 1));
+            } else if (fact instanceof Fact.HandOver h && h.lent() != null) {
+                for (Value f : h.functions()) {
+                    // what is written right there is read with what it is lent already
+                    if (!(f instanceof Value.New)) {
+                        functionsOf(f, given)
+                                .forEach(o -> follow(o, bind(given, o, List.of(h.lent())), seen, found, depth + 1));
+                    }
+                }
             } else if (fact instanceof Fact.Create create) {
                 design.type(create.type())
                         .filter(t -> !t.isNamed() && t.origin() != Type.Origin.CONSTANT)
                         .ifPresent(t -> design.operationsOf(t).forEach(o -> follow(o, given, seen, found, depth + 1)));
             }
         }
+    }
+
+    /** The functions that a call on something handed in comes to. */
+    private List<Operation> called(Fact.Call call, Map<String, List<Value>> given) {
+        boolean handedIn = call.receiver() instanceof Value.OfParameter p && given.containsKey(p.operation());
+        return handedIn ? functionsOf(call.receiver(), given) : List.of();
+    }
+
+    private List<Operation> functionsOf(Value function, Map<String, List<Value>> given) {
+        return origins(function, given).stream()
+                .filter(Value.New.class::isInstance)
+                .flatMap(v -> design.type(((Value.New) v).type()).stream())
+                .filter(t -> !t.isNamed())
+                .flatMap(t -> design.operationsOf(t).stream())
+                .filter(Operation::isMethod)
+                .toList();
     }
 
     private boolean isOwnCall(Fact.Call call, Operation from, Map<String, List<Value>> given) {

@@ -18,8 +18,12 @@ public sealed interface Fact {
     record Call(String operation, String name, Value receiver, List<Value> arguments, boolean toSuper, Span span)
             implements Fact {}
 
-    /** Handing function-typed values to a library, which will call them. */
-    record HandOver(List<Value> functions, Span span) implements Fact {}
+    /**
+     * Handing function-typed values to a library, which will call them.
+     *
+     * @param lent what the library calls them with; null where that is not known
+     */
+    record HandOver(List<Value> functions, Value lent, Span span) implements Fact {}
 
     /**
      * A call of a library's operation that is no function of the design, or the making of a library's object.

@@ -116,7 +116,10 @@ final class Forwarding {
         }
         return each.isEmpty()
                 ? Judgement.unmet(
-                        w.say(type, " has none of ", operations, "."), TypeRelations.headline(type))
+                        operations.isEmpty()
+                                ? w.say("There is nothing that both could be asked by way of a common type.")
+                                : w.say(type, " has none of ", operations, "."),
+                        TypeRelations.headline(type))
                 : new Quantities(w).some(each);
     }
 

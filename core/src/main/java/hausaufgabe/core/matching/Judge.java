@@ -247,6 +247,10 @@ public final class Judge {
     private Judgement missing(Condition condition, Binding binding, Judgement missing) {
         Pattern.Role role = roles.get(condition.subject());
         boolean many = role != null && role.many();
+        boolean none = many && binding.types(condition.subject()).isEmpty();
+        if (none && condition.quantity() == Pattern.Quantity.NO) {
+            return Judgement.met(missing.why(), List.of());
+        }
         boolean counted = many && missing.is(Status.UNMET);
         return counted && (condition.quantity().counts() || condition.quantity() == Pattern.Quantity.NO)
                 ? new Quantities(wording(binding)).judge(condition, List.of(), List.of())

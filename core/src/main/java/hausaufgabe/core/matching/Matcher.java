@@ -268,9 +268,14 @@ public final class Matcher {
     }
 
     private List<Operation> operations(Member member, Binding binding) {
+        List<Operation> found = operations(member, binding, member.owner());
+        return found.isEmpty() && member.orOf() != null ? operations(member, binding, member.orOf()) : found;
+    }
+
+    private List<Operation> operations(Member member, Binding binding, String owner) {
         List<Operation> open = new ArrayList<>();
         List<Operation> closed = new ArrayList<>();
-        for (Type t : binding.types(member.owner())) {
+        for (Type t : binding.types(owner)) {
             List<List<Operation>> candidates = Members.candidates(design, t);
             open.addAll(candidates.get(0));
             closed.addAll(candidates.get(1));
@@ -311,22 +316,21 @@ public final class Matcher {
         double likeness = Likeness.of(pattern, binding) + homeliness(binding);
         Map<Requirement, Double> shares = new IdentityHashMap<>();
         String key = key(binding);
-        for (int i = 0; i < pattern.forms().size(); i++) {
-            Form form = pattern.forms().get(i);
-            if (!judge.mayHold(form.when(), binding)) {
-                continue;
-            }
+        List<Form> forms = pattern.forms().stream()
+                .filter(f -> judge.mayHold(f.when(), binding))
+                .toList();
+        // a binding of which no form is said is still one of the first, if a poor one
+        for (Form form : forms.isEmpty() ? pattern.forms().subList(0, 1) : forms) {
             // a form that says when it is meant is meant when it says so
-            int place = form.when().isEmpty() ? pattern.forms().size() : i;
+            int place = form.when().isEmpty() || forms.isEmpty()
+                    ? pattern.forms().size()
+                    : pattern.forms().indexOf(form);
             double sum = signs - place * FORM;
             for (Requirement r : asked.get(form)) {
                 double weight = r.forbidden() ? r.points() * FORBIDDEN : r.points() + (r.essential() ? ESSENTIAL : 0);
                 sum += weight * shares.computeIfAbsent(r, x -> share(x, binding));
             }
             all.add(new Candidate(form, binding, sum, likeness, key));
-        }
-        if (all.isEmpty()) {
-            all.add(new Candidate(pattern.forms().get(0), binding, -1, 0, key));
         }
         if (all.size() > 2 * KEPT) {
             all.sort(BEST_FIRST);

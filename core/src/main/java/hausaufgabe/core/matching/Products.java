@@ -8,6 +8,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
+import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
@@ -105,7 +106,8 @@ final class Products {
                         || design.realises(type.id(), o.result().type())
                         || isNextStage(type, o.result().type()));
         if (o.result() != null) {
-            return chained;
+            boolean onlyItself = o.visibility() == Visibility.PROTECTED && o.parameters().isEmpty();
+            return chained && !onlyItself;
         }
         return o.isAbstract()
                 || !design.overridersOf(o).isEmpty()
@@ -152,7 +154,10 @@ final class Products {
         Set<String> called = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         boolean separate = q.operations(0).stream()
-                .anyMatch(o -> design.type(o.owner()).map(design::isAbstraction).orElse(false));
+                .anyMatch(o -> design.type(o.owner())
+                        .filter(design::isAbstraction)
+                        .filter(this::finishesItself)
+                        .isPresent());
         boolean starts = design.operationsOf(type).stream().anyMatch(o -> o.role() == Operation.Role.ENTRY);
         for (Operation o : Members.ofRole(design, type)) {
             if (o.role() == Operation.Role.ENTRY) {
@@ -203,6 +208,15 @@ final class Products {
 
     private Judgement leavesSomething(Operation o, Question q) {
         return operations.judge(o, new Question(Predicate.Says.of(Relation.SETS_SOMETHING), q.binding(), q.words()));
+    }
+
+    /** Whether it can be asked for what is built, so that nobody need know more than it. */
+    private boolean finishesItself(Type stage) {
+        return design.methodsOf(stage).stream()
+                .filter(o -> o.result() != null)
+                .anyMatch(o -> design.type(o.result().type())
+                        .filter(r -> !r.equals(stage) && !design.realises(stage.id(), r.id()))
+                        .isPresent());
     }
 
     private Judgement sharesResult(Type type, Question q) {

@@ -76,7 +76,9 @@ final class TypeRelations {
                         w.say(type, " does not extend ", q.role(0), "."),
                         here);
             case PRIVATE_CONSTRUCTORS -> privateConstructors(type, w, here);
-            case DEPENDS_ON -> dependsOn(type, q);
+            case DEPENDS_ON -> dependsOn(type, q.role(0), q.words());
+            case DEPENDS_ON_WORKING ->
+                dependsOn(type, q.role(0).stream().filter(this::doesSomething).toList(), q.words());
             case HOLDS -> holds(type, q, false, 1);
             case HOLDS_MANY -> holds(type, q, true, 1);
             case HOLDS_SEVERAL -> holds(type, q, false, 2);
@@ -258,9 +260,16 @@ final class TypeRelations {
                 && design.fieldsOf(type).stream().allMatch(Field::isStatic);
     }
 
-    private Judgement dependsOn(Type type, Question q) {
+    private boolean doesSomething(Type type) {
+        List<Operation> own =
+                design.operationsOf(type).stream().filter(Operation::isMethod).toList();
+        return own.isEmpty()
+                || own.stream().anyMatch(o -> operations.inertness().working(o, Set.of()).isPresent());
+    }
+
+    private Judgement dependsOn(Type type, List<Type> role, Wording w) {
         Set<String> wanted = new LinkedHashSet<>();
-        q.role(0).stream().filter(t -> !t.equals(type)).forEach(t -> wanted.add(t.id()));
+        role.stream().filter(t -> !t.equals(type)).forEach(t -> wanted.add(t.id()));
         List<Evidence> places = new ArrayList<>();
         Set<String> met = new LinkedHashSet<>();
         for (Field f : design.fieldsOf(type)) {
@@ -277,11 +286,11 @@ final class TypeRelations {
                 mention(s.fact(), wanted, met, places);
             }
         }
-        List<Type> which = q.role(0).stream().filter(t -> met.contains(t.id())).toList();
+        List<Type> which = role.stream().filter(t -> met.contains(t.id())).toList();
         return Judgement.answer(
                 !places.isEmpty(),
-                q.words().say(type, " names ", which, "."),
-                q.words().say(type, " names none of ", q.role(0), "."),
+                w.say(type, " names ", which, "."),
+                w.say(type, " names none of ", role, "."),
                 places.stream().distinct().toList());
     }
 

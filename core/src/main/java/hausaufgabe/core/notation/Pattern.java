@@ -86,6 +86,7 @@ public record Pattern(
     /**
      * An operation or field of a role.
      *
+     * @param orOf a role whose it is where no type of the owner has one; null for none
      * @param many whether everything that fits is meant, or one to be found
      * @param listed whether reports name it; one that is not only helps to say the rest
      * @param closed whether private operations count as much as others, which they do only in second place otherwise
@@ -98,6 +99,7 @@ public record Pattern(
             String name,
             boolean isField,
             String owner,
+            String orOf,
             boolean many,
             boolean optional,
             boolean listed,

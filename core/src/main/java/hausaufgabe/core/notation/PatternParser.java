@@ -219,6 +219,7 @@ public final class PatternParser {
         order.add(name.text());
         tokens.expect("of");
         String owner = names.expect(tokens, Names.Kind.ROLE);
+        String orOf = tokens.accept("or") ? names.expect(tokens, Names.Kind.ROLE) : null;
         boolean closed = tokens.accept(", private or not");
         if (closed) {
             tokens.accept(",");
@@ -231,7 +232,7 @@ public final class PatternParser {
         }
         String doc = docLine();
         remember("member " + name.text());
-        return new Member(name.text(), isField, owner, many, optional, !unlisted, closed, that, like, orElse, doc);
+        return new Member(name.text(), isField, owner, orOf, many, optional, !unlisted, closed, that, like, orElse, doc);
     }
 
     /** An "or else that" may stand on a line of its own. */

@@ -115,6 +115,7 @@ public final class PatternPrinter {
         said.append(m.listed() ? "" : " unlisted");
         said.append(m.many() ? " every" : "");
         said.append(m.isField() ? " field of " : " operation of ").append(m.owner());
+        said.append(m.orOf() == null ? "" : " or " + m.orOf());
         said.append(m.closed() ? m.that().isEmpty() ? ", private or not" : ", private or not," : "");
         List<String> lines = alternatives(said, m.that());
         addLike(lines, m.like());

@@ -25,6 +25,8 @@ public enum Relation {
     EXTENDS("extends ROLE", "inherits from it as a class, also through others", TYPE),
     PRIVATE_CONSTRUCTORS("has only private constructors", "nobody else can make an object of it", TYPE),
     DEPENDS_ON("depends on ROLE", "mentions it in any way, the start of the program left out", TYPE),
+    DEPENDS_ON_WORKING(
+            "depends on ROLE that do something", "mentions one whose own operations have an effect or work something out", TYPE),
     HOLDS("holds ROLE", "has a field of it, of one of its realisations, or that contains such", TYPE),
     HOLDS_SEVERAL("holds several ROLE", "has two or more fields that hold one each", TYPE),
     CALLS_INTO("calls into ROLE", "calls some operation of it, on anything", TYPE),

@@ -105,7 +105,7 @@ final class LibraryCalls {
             arguments.stream().skip(1).forEach(a -> found.add(new Fact.Put(arguments.get(0), a, span)));
         }
         if (container && name.equals("firePropertyChange")) {
-            found.add(new Fact.HandOver(List.of(new Value.ElementOf(receiver, Value.Choice.EACH)), span));
+            found.add(new Fact.HandOver(List.of(new Value.ElementOf(receiver, Value.Choice.EACH)), null, span));
         }
         boolean keeps = container && (PUTTING.contains(name) || REMOVING.contains(name));
         List<Value> functions = new ArrayList<>();
@@ -118,7 +118,8 @@ final class LibraryCalls {
             }
         }
         if (!functions.isEmpty()) {
-            found.add(new Fact.HandOver(functions, span));
+            Value lent = container ? new Value.ElementOf(receiver, Value.Choice.EACH) : null;
+            found.add(new Fact.HandOver(functions, lent, span));
         }
         return found;
     }
