@@ -19,8 +19,9 @@ final class StructureBench {
     private static final int FEW = 5;
 
     private final JavaReader reader = new JavaReader();
-    private final List<Pattern> patterns =
-            Catalogue.IDS.stream().map(id -> Catalogue.pattern(id).orElseThrow()).toList();
+    private final List<Pattern> patterns = Catalogue.IDS.stream()
+            .map(id -> Catalogue.pattern(id).orElseThrow())
+            .toList();
 
     /** Times in milliseconds. */
     private record Times(double read, double plain, double match, double matchAll) {}
@@ -32,7 +33,8 @@ final class StructureBench {
         Times thousand = times(1000, 2, FEW);
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
         StringBuilder out = new StringBuilder();
-        out.append("| types | read | plain compiler | read : plain | match one | match all eleven | read and match all |\n");
+        out.append(
+                "| types | read | plain compiler | read : plain | match one | match all eleven | read and match all |\n");
         out.append("|---|---|---|---|---|---|---|\n");
         row(out, 10, ten);
         row(out, 100, hundred);
@@ -43,8 +45,7 @@ final class StructureBench {
                 thousand.read / hundred.read, thousand.matchAll / hundred.matchAll));
         out.append(line(
                 "heap: %d MB at most, %d MB in use at the end",
-                Runtime.getRuntime().maxMemory() >> 20,
-                used >> 20));
+                Runtime.getRuntime().maxMemory() >> 20, used >> 20));
         out.append(line(
                 "Java %s, %d core(s) allowed",
                 Runtime.version().feature(), Runtime.getRuntime().availableProcessors()));
@@ -58,13 +59,7 @@ final class StructureBench {
     private static void row(StringBuilder out, int types, Times t) {
         out.append(line(
                 "| %d | %.1f ms | %.1f ms | %.2f | %.2f ms | %.1f ms | %.0f ms |",
-                types,
-                t.read,
-                t.plain,
-                t.read / t.plain,
-                t.match,
-                t.matchAll,
-                t.read + t.matchAll));
+                types, t.read, t.plain, t.read / t.plain, t.match, t.matchAll, t.read + t.matchAll));
     }
 
     private Times times(int types, int warmUp, int runs) {
@@ -81,7 +76,9 @@ final class StructureBench {
             timed(counts ? one : ignored, () -> match(patterns.get(0), design));
             // a fresh design, so that nothing is remembered from the one before
             Design again = reader.design(sources);
-            timed(counts ? all : ignored, () -> patterns.stream().map(p -> match(p, again)).toList());
+            timed(
+                    counts ? all : ignored,
+                    () -> patterns.stream().map(p -> match(p, again)).toList());
         }
         return new Times(median(read), median(plain), median(one), median(all));
     }

@@ -191,7 +191,8 @@ public final class CheckCommand implements Callable<Integer> {
 
     /** What the exercise handed out: the sources in the folder {@value #STARTER} beside the pattern; or nothing. */
     private List<SourceFile> starter(Archive archive) throws IOException {
-        Path folder = what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(STARTER);
+        Path folder =
+                what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(STARTER);
         if (folder == null || !Files.isDirectory(folder)) {
             return List.of();
         }

@@ -22,7 +22,8 @@ public final class PatternCommand implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "say what: pattern list, pattern show ID or pattern check FILE");
+        throw new ParameterException(
+                spec.commandLine(), "say what: pattern list, pattern show ID or pattern check FILE");
     }
 
     @Command(description = "Lists the patterns of the catalogue.")

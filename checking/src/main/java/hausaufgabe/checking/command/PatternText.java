@@ -26,12 +26,17 @@ final class PatternText {
         line(0, p.intent());
         heading("Participants");
         for (Pattern.Role r : p.roles()) {
-            line(1, r.name() + (r.optional() ? " (need not be there)" : "") + (r.doc().isEmpty() ? "" : " - " + r.doc()));
+            line(
+                    1,
+                    r.name()
+                            + (r.optional() ? " (need not be there)" : "")
+                            + (r.doc().isEmpty() ? "" : " - " + r.doc()));
             p.members().stream()
                     .filter(m -> m.listed() && m.owner().equals(r.name()))
                     .forEach(m -> line(
                             2,
-                            m.name() + (m.optional() ? " (need not be there)" : "")
+                            m.name()
+                                    + (m.optional() ? " (need not be there)" : "")
                                     + (m.doc().isEmpty() ? "" : " - " + m.doc())));
         }
         heading("What is asked");
@@ -49,10 +54,7 @@ final class PatternText {
             p.pitfalls()
                     .forEach(x -> line(
                             1,
-                            x.text()
-                                    + (x.caughtBy().isEmpty()
-                                            ? ""
-                                            : " [" + String.join(", ", x.caughtBy()) + "]")));
+                            x.text() + (x.caughtBy().isEmpty() ? "" : " [" + String.join(", ", x.caughtBy()) + "]")));
         }
         if (!p.scenarios().isEmpty()) {
             heading("What is tried when it runs");

@@ -33,11 +33,12 @@ final class ReportText {
                     .append(String.join("; ", report.alternatives()))
                     .append("\n");
         }
-        report.instances()
-                .forEach(i -> text.append("  once more: ").append(i).append("\n"));
+        report.instances().forEach(i -> text.append("  once more: ").append(i).append("\n"));
         report.findings().forEach(f -> finding(text, f));
-        report.remarks().forEach(f -> text.append(String.format(
-                "  %-15s%s %s%n", "remark", f.text().plain(), f.explanation().plain())));
+        report.remarks()
+                .forEach(f -> text.append(String.format(
+                        "  %-15s%s %s%n",
+                        "remark", f.text().plain(), f.explanation().plain())));
         report.scenarios().forEach(s -> scenario(text, s));
         return text.toString();
     }

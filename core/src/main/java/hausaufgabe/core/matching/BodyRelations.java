@@ -384,7 +384,8 @@ final class BodyRelations {
         for (Bodies.Step s : reach.from(o)) {
             if (s.fact() instanceof Fact.Write w) {
                 boolean read = design.field(w.field())
-                        .map(f -> !isOwn(f, o) || design.bodies().readsOf(f).stream().anyMatch(r -> !r.in().equals(o)))
+                        .map(f -> !isOwn(f, o)
+                                || design.bodies().readsOf(f).stream().anyMatch(r -> !r.in().equals(o)))
                         .orElse(true);
                 if (read) {
                     leaves = true;

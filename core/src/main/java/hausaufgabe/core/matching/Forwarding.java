@@ -75,13 +75,11 @@ final class Forwarding {
             each.add(alsoOnEveryOne(j, o, asked, fields, w));
         }
         if (each.isEmpty()) {
-            return Judgement.unmet(
-                    w.say(type, " has nothing to pass on to its parts."), TypeRelations.headline(type));
+            return Judgement.unmet(w.say(type, " has nothing to pass on to its parts."), TypeRelations.headline(type));
         }
         List<Judgement> not = each.stream().filter(j -> !j.is(Status.MET)).toList();
         if (not.isEmpty()) {
-            return Judgement.met(
-                    w.say(type, " asks each of its parts in ", operations, "."), Judgement.join(each));
+            return Judgement.met(w.say(type, " asks each of its parts in ", operations, "."), Judgement.join(each));
         }
         boolean unclear = not.stream().allMatch(j -> j.is(Status.UNCLEAR));
         Status status = unclear ? Status.UNCLEAR : not.size() == each.size() ? Status.UNMET : Status.PARTLY;

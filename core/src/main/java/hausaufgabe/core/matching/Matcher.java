@@ -199,8 +199,8 @@ public final class Matcher {
                 .stream()
                         .filter(t -> t.isNamed() && mayPlay(role, t))
                         .filter(t -> says || bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
-                        .filter(t -> role.that().isEmpty()
-                                || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
+                        .filter(t ->
+                                role.that().isEmpty() || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
                         .sorted((a, b) -> Integer.compare(design.place(a), design.place(b)))
                         .toList();
     }
@@ -292,7 +292,8 @@ public final class Matcher {
         for (int i = 0; i < member.that().size(); i++) {
             Predicate p = member.that().get(i);
             // where nothing else tells, the name may
-            boolean byName = i > 0 && i == member.that().size() - 1 && !member.like().isEmpty();
+            boolean byName =
+                    i > 0 && i == member.that().size() - 1 && !member.like().isEmpty();
             for (List<Operation> candidates : List.of(mine, hidden)) {
                 List<Operation> named = byName
                         ? candidates.stream()

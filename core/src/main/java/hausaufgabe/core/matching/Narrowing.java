@@ -86,9 +86,20 @@ final class Narrowing {
             }
             case PLAYS -> new LinkedHashSet<>(named);
             case HELD_BY, TAKEN_BY, ASKED_BY -> neighbours.mentioned(named);
-            case HOLDS, HOLDS_MANY, HOLDS_SEVERAL, CALLS_INTO, DEPENDS_ON, DEPENDS_ON_WORKING, WRAPS, MIRRORS, TAKES, TAKES_ANY, RETURNS, CREATES,
-                    CREATES_SEVERAL, BUILDS ->
-                neighbours.mentioning(named);
+            case HOLDS,
+                    HOLDS_MANY,
+                    HOLDS_SEVERAL,
+                    CALLS_INTO,
+                    DEPENDS_ON,
+                    DEPENDS_ON_WORKING,
+                    WRAPS,
+                    MIRRORS,
+                    TAKES,
+                    TAKES_ANY,
+                    RETURNS,
+                    CREATES,
+                    CREATES_SEVERAL,
+                    BUILDS -> neighbours.mentioning(named);
             case STAGE -> {
                 Set<Type> above = new LinkedHashSet<>();
                 named.forEach(t -> above.addAll(design.lineOf(t)));

@@ -43,8 +43,9 @@ final class Neighbours {
         }
         for (Type t : design.types()) {
             mentions.get(t.id())
-                    .forEach(m ->
-                            mentionedBy.computeIfAbsent(m, k -> new ArrayList<>()).add(t));
+                    .forEach(m -> mentionedBy
+                            .computeIfAbsent(m, k -> new ArrayList<>())
+                            .add(t));
         }
     }
 

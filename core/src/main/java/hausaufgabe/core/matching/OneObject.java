@@ -230,7 +230,9 @@ final class OneObject {
         for (Operation o : design.operationsOf(type)) {
             boolean copies = o.name().equals("clone")
                     && o.parameters().isEmpty()
-                    && o.body().stream().anyMatch(f -> f instanceof Fact.Library l && l.name().equals("clone"));
+                    && o.body().stream()
+                            .anyMatch(
+                                    f -> f instanceof Fact.Library l && l.name().equals("clone"));
             if (copies) {
                 others.addAll(Judgement.places(o.span(), "copied here"));
             }

@@ -92,10 +92,13 @@ final class OperationRelations {
             case TAKES -> takes(o, q, here);
             case TAKES_ANY ->
                 answer(
-                        o.parameters().stream().anyMatch(p -> q.role(0).stream()
-                                .anyMatch(t -> t.id().equals(p.type().type())
-                                        || design.realises(t.id(), p.type().type())
-                                                && design.type(p.type().type()).isPresent())),
+                        o.parameters().stream()
+                                .anyMatch(p -> q.role(0).stream()
+                                        .anyMatch(t -> t.id().equals(p.type().type())
+                                                || design.realises(
+                                                                t.id(), p.type().type())
+                                                        && design.type(p.type().type())
+                                                                .isPresent())),
                         w.say(o, " takes one of ", q.role(0), "."),
                         w.say(o, " takes none of ", q.role(0), "."),
                         here);
@@ -108,16 +111,13 @@ final class OperationRelations {
             case CALLED_IN -> calledIn(o, q);
             case CALLED_BACK_IN -> calls.calledBack(o, q);
             case ONE_OF ->
-                answer(
-                        q.operations(0).contains(o),
-                        w.say(o, " is one of them."),
-                        w.say(o, " is none of them."),
-                        here);
+                answer(q.operations(0).contains(o), w.say(o, " is one of them."), w.say(o, " is none of them."), here);
             case PASSED_ON_BY -> handedOn(o, q, Relation.PASSES_ON);
             case FORWARDED_BY -> handedOn(o, q, Relation.FORWARDED_BY);
             case GIVES_OUT ->
                 answer(
-                        q.role(0).stream().anyMatch(t -> new OneObject(design).ways(t).contains(o)),
+                        q.role(0).stream()
+                                .anyMatch(t -> new OneObject(design).ways(t).contains(o)),
                         w.say(o, " gives out ", q.role(0), "."),
                         w.say(o, " gives out something else."),
                         here);

@@ -106,7 +106,8 @@ final class Products {
                         || design.realises(type.id(), o.result().type())
                         || isNextStage(type, o.result().type()));
         if (o.result() != null) {
-            boolean onlyItself = o.visibility() == Visibility.PROTECTED && o.parameters().isEmpty();
+            boolean onlyItself =
+                    o.visibility() == Visibility.PROTECTED && o.parameters().isEmpty();
             return chained && !onlyItself;
         }
         return o.isAbstract()
@@ -197,7 +198,9 @@ final class Products {
             Judgement left = leavesSomething(o, q);
             boolean othersDo = fellows.stream()
                     .map(t -> Members.implementation(design, t, step))
-                    .anyMatch(x -> x != null && !x.isAbstract() && !x.equals(o)
+                    .anyMatch(x -> x != null
+                            && !x.isAbstract()
+                            && !x.equals(o)
                             && leavesSomething(x, q).is(Status.MET));
             if (left.is(Status.UNMET) && !othersDo) {
                 return Judgement.met(left.why(), left.evidence());

@@ -39,7 +39,8 @@ final class Support {
         // so is one that every fitting type plays, where what it is told by is there
         pattern.roles().stream()
                 .filter(Pattern.Role::many)
-                .filter(r -> r.that().stream().flatMap(p -> p.mentions().stream()).anyMatch(supported::contains))
+                .filter(r ->
+                        r.that().stream().flatMap(p -> p.mentions().stream()).anyMatch(supported::contains))
                 .forEach(r -> supported.add(r.name()));
         boolean any = supported.stream()
                 .anyMatch(n -> pattern.role(n).filter(r -> !r.optional()).isPresent()

@@ -264,7 +264,9 @@ final class TypeRelations {
         List<Operation> own =
                 design.operationsOf(type).stream().filter(Operation::isMethod).toList();
         return own.isEmpty()
-                || own.stream().anyMatch(o -> operations.inertness().working(o, Set.of()).isPresent());
+                || own.stream()
+                        .anyMatch(
+                                o -> operations.inertness().working(o, Set.of()).isPresent());
     }
 
     private Judgement dependsOn(Type type, List<Type> role, Wording w) {

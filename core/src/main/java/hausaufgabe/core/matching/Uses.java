@@ -104,8 +104,7 @@ final class Uses {
                                 .judge(o, List.of(asked), Relation.CALLS_ON, held, q.words())
                                 .is(Status.MET);
                 if (handsOn && !mayBeAbsent(o, held)) {
-                    return Judgement.met(
-                            q.words().say(type, " wraps another ", up, "."), TypeRelations.headline(type));
+                    return Judgement.met(q.words().say(type, " wraps another ", up, "."), TypeRelations.headline(type));
                 }
             }
         }
@@ -171,7 +170,8 @@ final class Uses {
             boolean gives = o.isMethod()
                     && o.result() != null
                     && !o.result().isContainer()
-                    && (o.result().type().equals(type.id()) || design.realises(o.result().type(), type.id()))
+                    && (o.result().type().equals(type.id())
+                            || design.realises(o.result().type(), type.id()))
                     && design.bodies().isOpen(o)
                     && o.span() != null;
             if (gives) {
@@ -208,8 +208,8 @@ final class Uses {
     private Judgement declares(Type type, Question q) {
         List<Operation> own = design.methodsOf(type);
         boolean yes = q.operations(0).stream()
-                .anyMatch(o -> own.stream()
-                        .anyMatch(x -> x.equals(o) || o.overrides().contains(x.id())));
+                .anyMatch(o ->
+                        own.stream().anyMatch(x -> x.equals(o) || o.overrides().contains(x.id())));
         return Judgement.answer(
                 yes,
                 q.words().say(type, " declares ", q.operations(0), "."),

@@ -103,7 +103,9 @@ final class Names {
     List<String> of(Kind kind) {
         return known.entrySet().stream()
                 .filter(e -> e.getValue() == kind)
-                .map(e -> kind == Kind.FORM || kind == Kind.REQUIREMENT ? e.getKey().substring(1) : e.getKey())
+                .map(e -> kind == Kind.FORM || kind == Kind.REQUIREMENT
+                        ? e.getKey().substring(1)
+                        : e.getKey())
                 .toList();
     }
 }

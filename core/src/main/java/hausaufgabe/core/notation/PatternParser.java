@@ -232,7 +232,8 @@ public final class PatternParser {
         }
         String doc = docLine();
         remember("member " + name.text());
-        return new Member(name.text(), isField, owner, orOf, many, optional, !unlisted, closed, that, like, orElse, doc);
+        return new Member(
+                name.text(), isField, owner, orOf, many, optional, !unlisted, closed, that, like, orElse, doc);
     }
 
     /** An "or else that" may stand on a line of its own. */

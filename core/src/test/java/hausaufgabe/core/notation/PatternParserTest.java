@@ -48,7 +48,7 @@ class PatternParserTest {
         assertEquals(
                 List.of("Pilot", "Chart", "PrintedChart"),
                 p.roles().stream().map(Pattern.Role::name).toList());
-        assertTrue(p.role("PrintedChart").orElseThrow().isMany());
+        assertTrue(p.role("PrintedChart").orElseThrow().many());
         assertEquals(2, p.member("steer").orElseThrow().that().size());
         assertTrue(!p.member("chart").orElseThrow().listed());
         assertEquals(2.5, p.requirements().get(0).points());

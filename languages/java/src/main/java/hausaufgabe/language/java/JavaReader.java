@@ -103,7 +103,8 @@ public final class JavaReader implements LanguageReader {
     }
 
     private JavacTask task(List<SourceFile> sources) {
-        List<MemoryFiles.Source> files = sources.stream().map(MemoryFiles.Source::new).toList();
+        List<MemoryFiles.Source> files =
+                sources.stream().map(MemoryFiles.Source::new).toList();
         return (JavacTask) compiler.getTask(
                 Writer.nullWriter(), new MemoryFiles(platform), new DiagnosticCollector<>(), OPTIONS, null, files);
     }

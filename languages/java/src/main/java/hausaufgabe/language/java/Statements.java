@@ -94,7 +94,8 @@ final class Statements extends PathWalker<Void> {
     private String source(Tree tree) {
         Span span = into.span(getCurrentPath().getCompilationUnit(), tree);
         String written = into.source(getCurrentPath().getCompilationUnit(), span);
-        String bare = written.indexOf('/') < 0 ? written : COMMENT.matcher(written).replaceAll(" ");
+        String bare =
+                written.indexOf('/') < 0 ? written : COMMENT.matcher(written).replaceAll(" ");
         return SPACE.matcher(bare).replaceAll(" ");
     }
 

@@ -94,7 +94,7 @@ class StrategyMatchingTest {
         assertEquals("Office", name(match, "Context"));
         assertEquals(Status.UNMET, finding(match, "delegates").status());
         assertEquals(
-                "No operation of Office calls of() on fee.",
+                "No operation of Office calls of() on fee. Call the algorithm that is held, and use its answer.",
                 finding(match, "delegates").explanation().plain());
     }
 

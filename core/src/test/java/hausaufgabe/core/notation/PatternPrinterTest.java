@@ -1,0 +1,133 @@
+package hausaufgabe.core.notation;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import hausaufgabe.core.catalogue.Catalogue;
+import java.util.Arrays;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PatternPrinterTest {
+
+    static Stream<String> catalogue() {
+        return Catalogue.IDS.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("catalogue")
+    void whatIsPrintedReadsAsTheSamePattern(String id) {
+        Pattern pattern = Catalogue.pattern(id).orElseThrow();
+
+        String printed = PatternPrinter.print(pattern);
+
+        assertEquals(pattern, PatternParser.parse(printed));
+        assertEquals(printed, PatternPrinter.print(PatternParser.parse(printed)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("catalogue")
+    void everyPatternOfTheCatalogueSaysWhatItIsFor(String id) {
+        Pattern pattern = Catalogue.pattern(id).orElseThrow();
+
+        assertTrue(pattern.roles().stream().noneMatch(r -> r.doc().isEmpty()), "a role without a word");
+        assertTrue(pattern.pitfalls().size() >= 4, "pitfalls");
+        assertTrue(pattern.requirements().stream().anyMatch(r -> !r.hint().isEmpty()), "hints");
+        assertTrue(pattern.requirements().stream().anyMatch(Pattern.Requirement::essential), "essentials");
+    }
+
+    @Test
+    void commentsStayWhereTheyStood() {
+        String text = """
+                -- above all
+                pattern pier "Pier"  -- its name
+                  "Ships lie at it."
+
+                  -- before the role
+                  role Ship a class  -- behind it
+                    "lies at the pier"
+
+                  -- before the requirement
+                  require lies 1 "{Ship} lies."  -- worth little
+                    -- before the condition
+                    Ship is final  -- behind the condition
+
+                -- at the end
+                """;
+
+        String printed = PatternPrinter.print(PatternParser.parse(text));
+
+        for (String comment : Arrays.asList("above all", "its name", "before the role", "behind it", "worth little")) {
+            assertEquals(1, printed.split(comment, -1).length - 1, comment + "\n" + printed);
+        }
+        assertTrue(printed.contains("role Ship a class  -- behind it"), printed);
+        assertTrue(printed.contains("Ship is final  -- behind the condition"), printed);
+        assertTrue(printed.strip().endsWith("-- at the end"), printed);
+        assertEquals(printed, PatternPrinter.print(PatternParser.parse(printed)));
+    }
+
+    @Test
+    void everyQuantityAndEveryNegationIsWrittenAsItIsRead() {
+        String conditions = """
+                    Ship is not final
+                    no Ship has only private constructors
+                    exactly 1 Ship is a record
+                    at least 2 Ship are not sealed
+                    at most 3 Ship have only private constructors
+                    some dock does not call leave
+                    some dock calls leave, and nowhere else
+                """;
+        String text = """
+                pattern pier "Pier"
+                  "Ships lie at it."
+
+                  role Ship every class that is final
+                    named like "boat", "ship"
+
+                  member dock every operation of Ship, private or not, that is abstract
+                  member leave optional every operation of Ship
+
+                  require lies 1 "{Ship} lies."
+                """ + conditions;
+
+        String printed = PatternPrinter.print(PatternParser.parse(text));
+
+        assertEquals(text, printed);
+    }
+
+    @Test
+    void whatContradictsItselfIsRefusedWithTheReason() {
+        String start = "pattern pier \"Pier\"\n\"Ships.\"\nrole Ship a class\n";
+
+        String both = refused(start + "require a 1 \"A.\"\nShip is final\nforbid b 1 \"B.\"\nShip is final\n");
+        String counts = refused(start.replace("a class", "every class that is final")
+                + "require a 1 \"A.\"\nat least 3 Ship are final\nrequire b 1 \"B.\"\nat most 2 Ship are final\n");
+
+        assertTrue(both.contains("'a' and 'b' contradict each other"), both);
+        assertTrue(both.contains("asked for and forbidden"), both);
+        assertTrue(counts.contains("contradict"), counts);
+    }
+
+    @Test
+    void whatIsTooLongForAPatternIsRefusedAtOnce() {
+        String refusal = refused("pattern pier \"Pier\"\n" + "-- x\n".repeat(250_000));
+
+        assertTrue(refusal.contains("at most 200000"), refusal);
+    }
+
+    @Test
+    void aRoleCannotBeToldByItself() {
+        String refusal = refused("pattern pier \"Pier\"\n\"Ships.\"\nrole Ship every class that realises Boat\n"
+                + "role Boat every class that realises Ship\n");
+
+        assertTrue(refusal.contains("the name of a role declared above"), refusal);
+    }
+
+    private static String refused(String text) {
+        return assertThrows(NotationException.class, () -> PatternParser.parse(text))
+                .getMessage();
+    }
+}
