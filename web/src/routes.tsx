@@ -1,6 +1,7 @@
 import { createBrowserRouter } from 'react-router';
 import { ExercisePage } from './exercise/ExercisePage';
 import { GradeSheetPage } from './grades/GradeSheetPage';
+import { PatternPage } from './pattern/PatternPage';
 import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
 import { NotFound, WentWrong } from './sheet/Notice';
@@ -16,6 +17,7 @@ export const router = createBrowserRouter([
       { path: '/', element: <TodayPage /> },
       { path: '/exercises/:exercise', element: <ExercisePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
+      { path: '/patterns/:pattern', element: <PatternPage /> },
       { path: '/submissions/:submission', element: <SubmissionPage /> },
       { path: '*', element: <NotFound /> },
     ],

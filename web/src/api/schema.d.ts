@@ -27,7 +27,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -101,6 +101,38 @@ export interface paths {
         trace?: never;
     };
     "/api/exercises/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -234,6 +266,7 @@ export interface components {
     schemas: {
         Asked: {
             essential: boolean;
+            hint: string;
             id: string;
             /** Format: double */
             points: number;
@@ -262,6 +295,7 @@ export interface components {
             diagnostics: components["schemas"]["Diagnostic"][];
             findings: components["schemas"]["Finding"][];
             form?: string;
+            instances: string[];
             members: {
                 [key: string]: string[];
             };
@@ -270,6 +304,7 @@ export interface components {
                 [key: string]: components["schemas"]["Evidence"][];
             };
             points: components["schemas"]["Points"];
+            remarks: components["schemas"]["Finding"][];
             roles: {
                 [key: string]: string[];
             };
@@ -339,6 +374,10 @@ export interface components {
             status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
             text: components["schemas"]["Sentence"];
         };
+        FormView: {
+            doc: string;
+            name: string;
+        };
         GivenPoints: {
             /** Format: double */
             points: number;
@@ -382,10 +421,16 @@ export interface components {
             /** @enum {string} */
             stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
         };
-        PatternView: {
-            forms: string[];
+        PatternLine: {
             id: string;
             intent: string;
+            title: string;
+        };
+        PatternView: {
+            forms: components["schemas"]["FormView"][];
+            id: string;
+            intent: string;
+            pitfalls: components["schemas"]["Trap"][];
             relations: components["schemas"]["Relation"][];
             requirements: components["schemas"]["Asked"][];
             roles: components["schemas"]["RoleView"][];
@@ -546,6 +591,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        Trap: {
+            caughtBy: string[];
+            text: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -575,7 +624,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -691,7 +740,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -709,6 +758,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternLine"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternView"];
                 };
             };
         };

@@ -2,13 +2,13 @@ import Markdown from 'react-markdown';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useExercise, useProgress, useSheet } from '../api/exercises';
-import { RoleSeals, Seal } from '../seal/Seal';
-import { spoken } from '../seal/roles';
-import { inWords, points } from '../sheet/count';
+import { Asked } from '../pattern/Asked';
+import { ClassDiagram } from '../pattern/ClassDiagram';
+import { RoleSeals } from '../seal/Seal';
+import { inWords } from '../sheet/count';
 import { Moment } from '../sheet/Moment';
 import { Notice, Waiting } from '../sheet/Notice';
 import { Page } from '../sheet/Page';
-import { ClassDiagram } from './ClassDiagram';
 import { HandIn } from './HandIn';
 import { SubmissionLine } from './SubmissionLine';
 import { tally } from './tally';
@@ -70,7 +70,9 @@ function Left({ exercise, rows }: { exercise: Api<'ExerciseView'>; rows: Api<'Ro
   ];
   return (
     <>
-      <p className="font-semibold">{exercise.pattern.title}</p>
+      <Link to={`/patterns/${exercise.pattern.id}`} className="font-semibold hover:underline">
+        {exercise.pattern.title}
+      </Link>
       <p className="text-soft">
         Due <Moment at={exercise.dueAt} />
       </p>
@@ -94,74 +96,6 @@ function Left({ exercise, rows }: { exercise: Api<'ExerciseView'>; rows: Api<'Ro
       <Link to={`/exercises/${exercise.id}/grades`} className="act mt-5 inline-block">
         Grade sheet
       </Link>
-    </>
-  );
-}
-
-/** What every submission is asked, with the places of the student's own names held by the roles' seals. */
-function Asked({ pattern }: { pattern: Api<'PatternView'> }) {
-  return (
-    <section id="asked" aria-labelledby="asked-heading" className="mt-9 scroll-mt-16">
-      <h2 id="asked-heading" className="border-b border-rule pb-1 text-[21px]">
-        What is asked
-      </h2>
-      <p className="mt-2 text-soft">
-        As it is asked of the form “{pattern.forms[0]}”. Also taken:{' '}
-        {pattern.forms.slice(1).join(', ') || 'no other form'}.
-      </p>
-      <ol className="mt-2">
-        {pattern.requirements.map((r) => (
-          <li key={r.id} className="grid grid-cols-[1fr_auto] gap-6 border-b border-dotted border-rule py-2">
-            <span className="reading">
-              <Template text={r.text} roles={pattern.roles.map((x) => x.name)} />
-              {r.essential && <span className="ml-2 font-ui text-[13px] text-soft">essential</span>}
-            </span>
-            <Worth n={r.points} />
-          </li>
-        ))}
-      </ol>
-      <h3 className="mt-5 text-[17px]">What it must do when run</h3>
-      <ol>
-        {pattern.scenarios.map((s) => (
-          <li
-            key={s.id}
-            className="grid grid-cols-[1fr_auto] gap-6 border-b border-dotted border-rule py-1.5"
-          >
-            <span className="reading">{s.text}.</span>
-            <Worth n={s.points} />
-          </li>
-        ))}
-      </ol>
-    </section>
-  );
-}
-
-function Worth({ n }: { n: number }) {
-  return (
-    <span className="pt-1 text-soft">
-      {points(n)} {n === 1 ? 'point' : 'points'}
-    </span>
-  );
-}
-
-function Template({ text, roles }: { text: string; roles: string[] }) {
-  return (
-    <>
-      {text.split(/(\{[^}]*\})/).map((part, i) => {
-        const name = part.startsWith('{') ? part.slice(1, -1) : null;
-        if (!name) {
-          return part;
-        }
-        return roles.includes(name) ? (
-          <span key={i} className="whitespace-nowrap">
-            <Seal role={name} /> {i === 1 && text.startsWith('{') ? spoken(name) : spoken(name).toLowerCase()}
-          </span>
-        ) : (
-          <code key={i} className="name">
-            {name}()
-          </code>
-        );
-      })}
     </>
   );
 }

@@ -71,6 +71,11 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
       <div className="flex items-center gap-5 text-soft">
         {next}
         {staff && (
+          <Link to="/patterns/observer" className="hover:text-ink hover:underline">
+            Patterns
+          </Link>
+        )}
+        {staff && (
           <span className="flex items-center gap-3">
             <span title={staff.role === 'LEAD' ? 'Course lead' : 'Tutor'}>{staff.name}</span>
             <button type="button" className="quiet text-[14px]" onClick={() => signOut.mutate()}>

@@ -7,6 +7,7 @@ import { spoken } from '../seal/roles';
 import { Moment } from '../sheet/Moment';
 import { Notice, Waiting } from '../sheet/Notice';
 import { Page } from '../sheet/Page';
+import { Words } from '../sheet/Words';
 import { useKeys } from '../sheet/useKeys';
 import { Stroke } from '../verdict/Stroke';
 import { heading, requirementsOf, scenariosOf, summary } from './claims';
@@ -192,6 +193,11 @@ function WhoIsWho({ report }: { report: Api<'CheckReport'> }) {
           As well possible: {report.alternatives.join('; ')}.
         </p>
       )}
+      {report.instances.length > 0 && (
+        <p className="mt-2 border-l-[3px] border-rule pl-2 text-soft">
+          And once more: {report.instances.join('; ')}.
+        </p>
+      )}
     </>
   );
 }
@@ -214,6 +220,15 @@ function Report({ submission, report }: { submission: Submission; report: Api<'C
           <RequirementRow key={c.item} claim={c} submission={submission} />
         ))}
       </ul>
+      {report.remarks.length > 0 && (
+        <ul aria-label="Remarks" className="mt-4">
+          {report.remarks.map((r) => (
+            <li key={r.id} className="reading border-l-[3px] border-slate py-1 pl-3 text-slate italic">
+              A remark that costs nothing: <Words sentence={r.text} /> <Words sentence={r.explanation} />
+            </li>
+          ))}
+        </ul>
+      )}
       <section id="behaviour" aria-labelledby="behaviour-heading" className="mt-8 scroll-mt-16">
         <h2 id="behaviour-heading" className="border-b border-rule pb-1 text-[21px]">
           Behaviour

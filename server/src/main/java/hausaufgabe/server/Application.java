@@ -32,7 +32,7 @@ public class Application implements WebMvcConfigurer {
     /** Addresses of the web application's own pages all lead to it. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String page : new String[] {"/", "/sign-in", "/exercises/**", "/submissions/**"}) {
+        for (String page : new String[] {"/", "/sign-in", "/exercises/**", "/submissions/**", "/patterns/**"}) {
             registry.addViewController(page).setViewName("forward:/index.html");
         }
     }

@@ -20,7 +20,8 @@ public record PatternView(
         List<RoleView> roles,
         List<Relation> relations,
         List<Asked> requirements,
-        List<String> forms,
+        List<FormView> forms,
+        List<Trap> pitfalls,
         List<Asked> scenarios) {
 
     /** @param operations names of the members that the role has */
@@ -34,14 +35,25 @@ public record PatternView(
         }
     }
 
-    /** Something asked for, with its points; the text still has role names in braces. */
-    public record Asked(String id, String text, boolean essential, double points) {}
+    /**
+     * Something asked for, with its points; the texts still have role names in braces.
+     *
+     * @param hint what to try when it is not met; may be empty
+     */
+    public record Asked(String id, String text, boolean essential, double points, String hint) {}
+
+    /** @param doc how the form differs from the others; may be empty */
+    public record FormView(String name, String doc) {}
+
+    /** @param caughtBy ids of the requirements that are not met by it */
+    public record Trap(String text, List<String> caughtBy) {}
 
     private static final Set<hausaufgabe.core.notation.Relation> REALISING =
             Set.of(hausaufgabe.core.notation.Relation.REALISES, hausaufgabe.core.notation.Relation.EXTENDS);
     private static final Set<hausaufgabe.core.notation.Relation> HOLDING = Set.of(
             hausaufgabe.core.notation.Relation.LEADS_TO,
             hausaufgabe.core.notation.Relation.OF_TYPE,
+            hausaufgabe.core.notation.Relation.HOLDS,
             hausaufgabe.core.notation.Relation.HOLDS_MANY);
 
     /** The role that the first such relation names. */
@@ -70,6 +82,10 @@ public record PatternView(
         for (Pattern.Role r : p.roles()) {
             said(r.that(), REALISING)
                     .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
+            said(r.that(), HOLDING)
+                    .ifPresent(to -> relations.add(new Relation(r.name(), to, Relation.Kind.ASSOCIATION)));
+            said(r.that(), Set.of(hausaufgabe.core.notation.Relation.HELD_BY))
+                    .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.ASSOCIATION)));
         }
         for (Pattern.Member m : p.members()) {
             said(m.isField() ? m.that() : List.of(), HOLDING)
@@ -80,13 +96,14 @@ public record PatternView(
                 p.title(),
                 p.intent(),
                 roles,
-                relations,
+                relations.stream().distinct().toList(),
                 p.requirementsOf(p.forms().get(0)).stream()
-                        .map(q -> new Asked(q.id(), q.text(), q.essential(), q.points()))
+                        .map(q -> new Asked(q.id(), q.text(), q.essential(), q.points(), q.hint()))
                         .toList(),
-                p.forms().stream().map(Pattern.Form::name).toList(),
+                p.forms().stream().map(f -> new FormView(f.name(), f.doc())).toList(),
+                p.pitfalls().stream().map(x -> new Trap(x.text(), x.caughtBy())).toList(),
                 p.scenarios().stream()
-                        .map(s -> new Asked(s.name(), s.name(), false, s.points()))
+                        .map(s -> new Asked(s.name(), s.name(), false, s.points(), ""))
                         .toList());
     }
 }
