@@ -13,6 +13,7 @@ import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -141,7 +142,12 @@ final class OneObject {
             boolean followed = values.stream().anyMatch(v -> isKept(v, kept));
             for (Fact f : o.body()) {
                 Span made = f instanceof Fact.Create c && c.type().equals(type.id()) ? c.span() : null;
-                if (made != null && !(isGuarded(o, made) && isWritten(o, made, kept))) {
+                boolean each = made != null && !(isGuarded(o, made) && isWritten(o, made, kept));
+                if (f instanceof Fact.Write set && isKept(set, kept) && !isGuarded(o, set.span())) {
+                    made = set.span();
+                    each = origins(o, set).stream().anyMatch(v -> isNew(v, type));
+                }
+                if (each) {
                     return Judgement.unmet(
                             w.say(o, " makes a new ", type, " each time it is called."),
                             List.of(Judgement.at(made, "made here")));
@@ -170,6 +176,32 @@ final class OneObject {
                 ? Judgement.unmet(
                         w.say("Others have no way to get at the one ", type, "."), TypeRelations.headline(type))
                 : Judgement.met(w.say("It is the same ", type, " each time."), fine);
+    }
+
+    private static boolean isKept(Fact.Write write, List<Field> kept) {
+        return kept.stream().anyMatch(k -> k.id().equals(write.field()));
+    }
+
+    private Set<Value> origins(Operation o, Fact.Write write) {
+        return design.bodies().origins(write.value(), new Bodies.Step(o, write, Map.of()));
+    }
+
+    private static boolean isNew(Value v, Type type) {
+        return v instanceof Value.New n && n.type().equals(type.id());
+    }
+
+    /** Where the objects are made that come to be kept. */
+    private Set<Span> startsOf(Type type, List<Field> kept) {
+        Set<Span> starts = new LinkedHashSet<>();
+        for (Field k : kept) {
+            for (Bodies.Step s : design.bodies().writesTo(k)) {
+                Value value = s.fact() instanceof Fact.Write w ? w.value() : ((Fact.Put) s.fact()).value();
+                design.bodies().origins(value, s).stream()
+                        .filter(v -> isNew(v, type))
+                        .forEach(v -> starts.add(((Value.New) v).span()));
+            }
+        }
+        return starts;
     }
 
     private boolean inOwnBody(Operation o, Type type) {
@@ -216,9 +248,10 @@ final class OneObject {
         List<Evidence> others = new ArrayList<>();
         int starts = 0;
         List<Field> kept = kept(type);
+        Set<Span> begin = startsOf(type, kept);
         for (Bodies.Step s : design.bodies().creationsOf(type)) {
             boolean first = s.in().role() == Operation.Role.INITIALISER && s.in().isStatic()
-                    || isWritten(s.in(), s.fact().span(), kept)
+                    || begin.contains(s.fact().span())
                     || (s.in().isMethod() && ways(type).contains(s.in()))
                     || isHandedToKeeper(s.in(), type);
             if (first) {
@@ -237,7 +270,10 @@ final class OneObject {
                 others.addAll(Judgement.places(o.span(), "copied here"));
             }
         }
-        boolean twice = kept.size() == 1 && startsOf(type, kept) > 1;
+        boolean twice = kept.size() == 1 && begin.size() > 1;
+        if (twice) {
+            begin.forEach(s -> others.add(Judgement.at(s, "made here")));
+        }
         return Judgement.answer(
                 others.isEmpty() && !twice,
                 w.say(starts == 0 ? "The language makes it" : "It is made in one place", "."),
@@ -252,14 +288,6 @@ final class OneObject {
                 .map(t -> t.enclosing() != null
                         && design.nestedIn(type).stream().anyMatch(x -> x.id().equals(t.enclosing())))
                 .orElse(false);
-    }
-
-    private long startsOf(Type type, List<Field> kept) {
-        return design.bodies().creationsOf(type).stream()
-                .filter(s -> isWritten(s.in(), s.fact().span(), kept))
-                .map(s -> s.in().id())
-                .distinct()
-                .count();
     }
 
     private Judgement replaceable(Type type, Wording w) {

@@ -599,13 +599,20 @@ final class BodyReader extends PathWalker<Value> {
 
     @Override
     public Value visitEnhancedForLoop(EnhancedForLoopTree tree, Void p) {
-        Value container = value(getCurrentPath(), tree.getExpression());
+        Value container = iterated(tree.getExpression());
         if (elementOf(tree.getVariable()) instanceof VariableElement v) {
             Value.Choice choice = Loops.leavesEarly(tree.getStatement()) ? Value.Choice.SOME : Value.Choice.EACH;
             assign(v, new Value.ElementOf(container, choice));
         }
         scan(tree.getStatement(), p);
         return null;
+    }
+
+    /** What a loop goes through: of an own type, what its iterator goes through. */
+    private Value iterated(ExpressionTree expression) {
+        Value value = value(getCurrentPath(), expression);
+        ExecutableElement iterator = mentions.iteratorOf(typeOf(expression)).orElse(null);
+        return iterator == null ? value : new Value.ResultOf(mentions.idOf(iterator), value, List.of());
     }
 
     @Override

@@ -225,6 +225,20 @@ final class Mentions {
                 .anyMatch(c -> c != null && types.isSubtype(erased, types.erasure(c.asType())));
     }
 
+    /** The operation of an own type that gives its iterator, or nothing where it has none. */
+    Optional<ExecutableElement> iteratorOf(TypeMirror type) {
+        if (!(type instanceof DeclaredType declared) || !isOwn(declared.asElement())) {
+            return Optional.empty();
+        }
+        return elements.getAllMembers((TypeElement) declared.asElement()).stream()
+                .filter(e -> e instanceof ExecutableElement m
+                        && m.getSimpleName().contentEquals("iterator")
+                        && m.getParameters().isEmpty()
+                        && isOwn(m.getEnclosingElement()))
+                .map(ExecutableElement.class::cast)
+                .findFirst();
+    }
+
     /** The one abstract method of a function type, or nothing where the type is none. */
     Optional<ExecutableElement> functionOf(TypeElement type) {
         return functions.computeIfAbsent(type, this::findFunction);

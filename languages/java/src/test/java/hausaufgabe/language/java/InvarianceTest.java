@@ -122,7 +122,11 @@ class InvarianceTest {
     @MethodSource("samples")
     void aPackageDoesNotDecide(String sample) throws IOException {
         List<SourceFile> sources = sources(sample);
-        assumeTrue(sources.stream().map(s -> s.text().contains("package ")).distinct().count() == 1);
+        assumeTrue(sources.stream()
+                        .map(s -> s.text().contains("package "))
+                        .distinct()
+                        .count()
+                == 1);
 
         assertSame(sample, sources, Rewriting.inAPackage(sources));
     }
@@ -166,8 +170,7 @@ class InvarianceTest {
 
     private static Match match(String sample, Reading reading) {
         String pattern = Path.of(sample).getName(0).toString();
-        return Matcher.match(
-                Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of(), () -> false);
+        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of(), () -> false);
     }
 
     private static Map<String, String> statuses(Match match) {
@@ -189,7 +192,8 @@ class InvarianceTest {
     private static List<SourceFile> sources(String sample) throws IOException {
         try (Stream<Path> files = Files.walk(SAMPLES.resolve(sample))) {
             List<SourceFile> all = new ArrayList<>();
-            for (Path f : files.filter(x -> x.toString().endsWith(".java")).sorted().toList()) {
+            for (Path f :
+                    files.filter(x -> x.toString().endsWith(".java")).sorted().toList()) {
                 all.add(new SourceFile(SAMPLES.resolve(sample).relativize(f).toString(), Files.readString(f)));
             }
             return all;

@@ -26,7 +26,8 @@ import javax.tools.ToolProvider;
 /** Ways to write the same program differently, so that nothing about its design changes. */
 final class Rewriting {
     private static final Pattern WORD = Pattern.compile(
-            "\"(?:\\\\.|[^\"\\\\])*\"|'(?:\\\\.|[^'\\\\])*'|//[^\n]*|/\\*.*?\\*/|[A-Za-z_$][A-Za-z0-9_$]*", Pattern.DOTALL);
+            "\"(?:\\\\.|[^\"\\\\])*\"|'(?:\\\\.|[^'\\\\])*'|//[^\n]*|/\\*.*?\\*/|[A-Za-z_$][A-Za-z0-9_$]*",
+            Pattern.DOTALL);
 
     private Rewriting() {}
 
@@ -50,7 +51,8 @@ final class Rewriting {
         Set<String> taken = new HashSet<>(Set.of("main", "args", "String", "values", "valueOf", "name", "ordinal"));
         for (Operation o : design.operations()) {
             boolean prescribed = o.overrides().stream()
-                    .anyMatch(id -> design.operation(id).filter(x -> x.span() == null).isPresent());
+                    .anyMatch(id ->
+                            design.operation(id).filter(x -> x.span() == null).isPresent());
             boolean ofObject = Set.of("toString", "equals", "hashCode", "clone", "compareTo", "close", "readResolve")
                     .contains(o.name());
             if (prescribed || ofObject || o.span() == null) {
@@ -165,8 +167,7 @@ final class Rewriting {
         }
 
         private static Span span(SourcePositions places, CompilationUnitTree unit, Tree tree) {
-            return new Span(
-                    (int) places.getStartPosition(unit, tree), (int) places.getEndPosition(unit, tree));
+            return new Span((int) places.getStartPosition(unit, tree), (int) places.getEndPosition(unit, tree));
         }
     }
 }
