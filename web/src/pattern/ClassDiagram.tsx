@@ -136,12 +136,14 @@ function lay(pattern: Pattern) {
       .filter((x) => x.to === r.to)
       .sort((a, b) => at.get(a.from)!.x - at.get(b.from)!.x);
     const slot = to.x + (to.width * (into.indexOf(r) + 1)) / (into.length + 1);
-    const middle = from.x + from.width / 2;
+    // and lines out of one box along its upper edge
+    const out = pattern.relations.filter((x) => x.from === r.from);
+    const start = from.x + (from.width * (out.indexOf(r) + 1)) / (out.length + 1);
     const bend = (from.y + to.y + to.height) / 2;
     return {
-      key: `${r.from}-${r.to}`,
+      key: `${r.from}-${r.kind}-${r.to}`,
       kind: r.kind,
-      path: `M${middle} ${from.y}V${bend}H${slot}V${to.y + to.height}`,
+      path: `M${start} ${from.y}V${bend}H${slot}V${to.y + to.height}`,
     };
   });
   return { nodes, edges, width: graph.graph().width ?? 0, height: graph.graph().height ?? 0 };

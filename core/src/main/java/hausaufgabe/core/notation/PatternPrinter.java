@@ -197,6 +197,11 @@ public final class PatternPrinter {
         }
     }
 
+    /** A step of a scenario as the notation writes it. */
+    public static String step(Scenario.Step step) {
+        return StepPrinter.print(step);
+    }
+
     /** A condition on one line, as the notation writes it. */
     public static String condition(Condition c) {
         boolean plural = c.quantity().counts() && c.count() != 1;

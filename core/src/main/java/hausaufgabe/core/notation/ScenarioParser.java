@@ -1,6 +1,7 @@
 package hausaufgabe.core.notation;
 
 import hausaufgabe.core.notation.Pattern.Condition;
+import hausaufgabe.core.notation.Scenario.Argument;
 import hausaufgabe.core.notation.Scenario.Heard;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.notation.Scenario.Times;
@@ -74,41 +75,206 @@ final class ScenarioParser {
         if (tokens.accept("forget calls")) {
             return new Step.ForgetCalls();
         }
+        if (tokens.accept("capture output")) {
+            return new Step.Capture();
+        }
         if (tokens.accept("expect")) {
-            return new Step.Expect(heard(), times());
+            return expectation();
         }
         if (tokens.accept("call")) {
-            return call();
+            return call(null);
         }
+        if (tokens.accept("set")) {
+            String variable = variable(false);
+            tokens.expect(".");
+            String field = names.expect(tokens, Names.Kind.FIELD);
+            tokens.expect("to");
+            return new Step.Assign(variable, field, argument());
+        }
+        if (tokens.accept("repeat")) {
+            int times = number();
+            tokens.expect("times");
+            return new Step.Repeat(times, false, step());
+        }
+        if (tokens.accept("in parallel by")) {
+            int threads = number();
+            tokens.expect("threads");
+            return new Step.Repeat(threads, true, step());
+        }
+        if (tokens.accept("for")) {
+            return forEach();
+        }
+        return made();
+    }
+
+    private Step made() {
         Token variable = tokens.expect(Kind.WORD, "a step");
         if (!tokens.accept(":=")) {
+            List<String> openers = List.of("call", "expect", "forget", "set", "repeat", "in", "for", "capture");
             throw Tokens.unexpected(
-                    variable, "'call', 'expect', 'forget calls' or NAME := ...", List.of("call", "expect", "forget"));
+                    variable, "NAME := ... or a step that begins with one of " + String.join(", ", openers), openers);
         }
         Step made;
         if (tokens.accept("double of")) {
-            made = new Step.Double(variable.text(), names.expect(tokens, Names.Kind.ROLE));
+            String role = names.expect(tokens, Names.Kind.ROLE);
+            made = tokens.accept("answering")
+                    ? new Step.Answering(variable.text(), role, answers())
+                    : new Step.Double(variable.text(), role);
         } else if (tokens.accept("new")) {
             String role = names.expect(tokens, Names.Kind.ROLE);
-            made = new Step.New(variable.text(), role, tokens.accept("with") ? variable(false) : null);
+            List<Argument> with = tokens.accept("with") ? arguments() : List.of();
+            made = with.isEmpty() || isOneVariable(with)
+                    ? new Step.New(variable.text(), role, with.isEmpty() ? null : nameOf(with))
+                    : new Step.Made(variable.text(), role, with);
+        } else if (tokens.accept("call")) {
+            made = call(variable.text());
         } else {
-            throw tokens.unexpected("'double of ROLE' or 'new ROLE'", List.of("double", "new"));
+            throw tokens.unexpected("'double of ROLE', 'new ROLE' or 'call ...'", List.of("double", "new", "call"));
         }
-        variables.put(variable.text(), made instanceof Step.Double);
+        variables.put(variable.text(), made instanceof Step.Double || made instanceof Step.Answering);
         return made;
     }
 
-    private Step call() {
+    private static boolean isOneVariable(List<Argument> arguments) {
+        return arguments.size() == 1 && arguments.get(0) instanceof Argument.Variable;
+    }
+
+    private static String nameOf(List<Argument> arguments) {
+        return ((Argument.Variable) arguments.get(0)).name();
+    }
+
+    private Step forEach() {
+        boolean some = tokens.accept("some");
+        if (!some) {
+            tokens.expect("each");
+        }
+        String role = names.expect(tokens, Names.Kind.ROLE);
+        tokens.expect("as");
+        Token variable = tokens.expect(Kind.WORD, "a name for it");
+        variables.put(variable.text(), false);
+        return new Step.ForEach(some, role, variable.text(), step());
+    }
+
+    private List<Scenario.Answer> answers() {
+        List<Scenario.Answer> answers = new ArrayList<>();
+        do {
+            String member = names.expect(tokens, Names.Kind.OPERATION);
+            tokens.expect("with");
+            answers.add(new Scenario.Answer(member, argument()));
+        } while (tokens.accept(","));
+        return List.copyOf(answers);
+    }
+
+    private List<Argument> arguments() {
+        List<Argument> all = new ArrayList<>();
+        do {
+            all.add(argument());
+        } while (tokens.accept(","));
+        return List.copyOf(all);
+    }
+
+    private Argument argument() {
+        Token t = tokens.peek();
+        if (t.kind() == Kind.NUMBER || t.kind() == Kind.TEXT) {
+            tokens.next();
+            return new Argument.Literal(t.text(), t.kind() == Kind.TEXT);
+        }
+        for (String word : List.of("true", "false", "null")) {
+            if (tokens.accept(word)) {
+                return new Argument.Literal(word, false);
+            }
+        }
+        return tokens.accept("any") ? new Argument.Any() : new Argument.Variable(variable(false));
+    }
+
+    private int number() {
+        Token t = tokens.expect(Kind.NUMBER, "how many, a number");
+        try {
+            return Integer.parseInt(t.text());
+        } catch (NumberFormatException e) {
+            throw new NotationException(t.line(), t.column(), "a count is a whole number, not " + t.text());
+        }
+    }
+
+    private Step call(String result) {
         String variable = variable(false);
         tokens.expect(".");
         String member = names.expect(tokens, Names.Kind.OPERATION);
-        String with = tokens.accept("with") ? variable(false) : null;
+        List<Argument> with = tokens.accept("with") ? arguments() : List.of();
+        boolean plain = result == null && (with.isEmpty() || isOneVariable(with));
+        if (!plain) {
+            return new Step.Called(result, variable, member, with);
+        }
         Heard until = null;
         if (tokens.accept("until")) {
             until = heard();
             tokens.expect("is called");
         }
-        return new Step.Call(variable, member, with, until);
+        return new Step.Call(variable, member, with.isEmpty() ? null : nameOf(with), until);
+    }
+
+    private Step expectation() {
+        if (tokens.accept("no output")) {
+            return new Step.ExpectOutput(null);
+        }
+        if (tokens.accept("output")) {
+            return new Step.ExpectOutput(
+                    tokens.expect(Kind.TEXT, "what is printed, in quotes").text());
+        }
+        if (tokens.accept("call")) {
+            String variable = variable(false);
+            tokens.expect(".");
+            String member = names.expect(tokens, Names.Kind.OPERATION);
+            List<Argument> with = tokens.accept("with") ? arguments() : List.of();
+            tokens.expect("to throw");
+            boolean named = tokens.peek().kind() == Kind.TEXT;
+            return new Step.ExpectError(
+                    variable, member, with, named ? tokens.next().text() : "");
+        }
+        int before = tokens.mark();
+        String variable = variable(false);
+        for (Scenario.Comparison how : Scenario.Comparison.values()) {
+            if (tokens.accept(how.words())) {
+                return new Step.Compare(variable, how, compared(how));
+            }
+        }
+        tokens.reset(before);
+        return calls();
+    }
+
+    private List<Argument> compared(Scenario.Comparison how) {
+        return switch (how) {
+            case UNCHANGED -> List.of();
+            case ONE_OF -> arguments();
+            case BETWEEN -> {
+                Argument low = argument();
+                tokens.expect("and");
+                yield List.of(low, argument());
+            }
+            default -> List.of(argument());
+        };
+    }
+
+    private Step calls() {
+        List<Heard> all = new ArrayList<>(List.of(heard()));
+        while (tokens.accept(",")) {
+            all.add(heard());
+        }
+        if (all.size() > 1) {
+            tokens.expect("called in this order");
+            return new Step.ExpectOrder(List.copyOf(all));
+        }
+        if (tokens.accept("called with")) {
+            return new Step.ExpectCall(all.get(0), -1, arguments());
+        }
+        int before = tokens.mark();
+        if (tokens.accept("called") && tokens.peek().kind() == Kind.NUMBER) {
+            int times = number();
+            tokens.expect("times");
+            return new Step.ExpectCall(all.get(0), times, List.of());
+        }
+        tokens.reset(before);
+        return new Step.Expect(all.get(0), times());
     }
 
     private Heard heard() {
@@ -123,7 +289,9 @@ final class ScenarioParser {
                 return t;
             }
         }
-        throw tokens.unexpected("'never called', 'called once' or 'called at least once'", List.of("never", "called"));
+        throw tokens.unexpected(
+                "'never called', 'called once', 'called N times', 'called at least once' or 'called with ...'",
+                List.of("never", "called"));
     }
 
     private String variable(boolean mustBeDouble) {

@@ -6,6 +6,7 @@ import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Quantity;
+import hausaufgabe.core.notation.PatternPrinter;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.notation.Scenario;
@@ -60,6 +61,10 @@ final class Performance {
                     stage.forgetCalls();
                 } else if (step instanceof Step.Expect s) {
                     expect(s);
+                } else {
+                    throw new Ended(
+                            Outcome.BLOCKED,
+                            Account.say("This version cannot take the step “" + PatternPrinter.step(step) + "” yet."));
                 }
             }
         } catch (Ended e) {

@@ -99,6 +99,72 @@ class PatternPrinterTest {
     }
 
     @Test
+    void everyStepOfAScenarioIsWrittenAsItIsRead() {
+        String text = """
+                pattern pier "Pier"
+                  "Ships lie at it."
+
+                  role Ship an abstraction
+                  role Pier a class
+
+                  member sail every operation of Ship
+                  member berth field of Pier
+                  member land every operation of Pier
+
+                  require lies 1 "{Ship} lies."
+                    Ship is an abstraction
+
+                  scenario "All there is" 2
+                    when Ship is an abstraction
+                    one := double of Ship
+                    two := double of Ship answering sail with 3, sail with "far"
+                    plain := new Pier with one
+                    pier := new Pier with one, 4, "west", true, any
+                    answer := call pier.land with two, null
+                    call pier.land with one until one.sail is called
+                    set pier.berth to two
+                    repeat 3 times call pier.land
+                    in parallel by 4 threads call pier.land with any
+                    for each Ship as s call s.sail
+                    for some Ship as t expect t is not null
+                    capture output
+                    forget calls
+                    expect one.sail never called
+                    expect one.sail called once
+                    expect one.sail called 2 times
+                    expect one.sail called at least once
+                    expect one.sail called with 3, answer
+                    expect one.sail, two.sail called in this order
+                    expect answer is 3
+                    expect answer is not 4
+                    expect answer is the same as one
+                    expect answer is not the same as two
+                    expect answer is between 1 and 5
+                    expect answer is one of 1, 2, 3
+                    expect pier is unchanged
+                    expect call pier.land with null to throw "IllegalArgumentException"
+                    expect call pier.land to throw
+                    expect output "Ahoy"
+                    expect no output
+                """;
+
+        String printed = PatternPrinter.print(PatternParser.parse(text));
+
+        assertEquals(text, printed);
+    }
+
+    @Test
+    void aMisspeltStepIsToldWithTheOneItMayBe() {
+        String start = "pattern pier \"Pier\"\n\"Ships.\"\nrole Ship a class\nmember sail every operation of Ship\n"
+                + "require a 1 \"A.\"\nShip is final\nscenario \"S\" 1\ns := new Ship\n";
+
+        assertTrue(refused(start + "expct s is null").contains("Did you mean 'expect'?"));
+        assertTrue(refused(start + "expect t is null").contains("a variable set above"));
+        assertTrue(refused(start + "repeat 1.5 times call s.sail").contains("a whole number"));
+        assertTrue(refused(start + "for each Ship s call s.sail").contains("expected 'as'"));
+    }
+
+    @Test
     void whatContradictsItselfIsRefusedWithTheReason() {
         String start = "pattern pier \"Pier\"\n\"Ships.\"\nrole Ship a class\n";
 
