@@ -203,6 +203,23 @@ class MarkingJourneyTest {
     }
 
     @Test
+    void aPatternIsLookedUp() {
+        signIn("jonte");
+
+        page.getByRole(AriaRole.LINK, named("Patterns")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Observer").setExact(true)))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, named("Null object")).click();
+
+        assertThat(page.getByRole(AriaRole.HEADING, named("Null object"))).isVisible();
+        assertThat(page.getByRole(AriaRole.FIGURE)).isVisible();
+        assertThat(page.getByText("It does real work.")).isVisible();
+        assertThat(page.getByText("Leave the bodies empty")).isVisible();
+        page.navigate("/patterns/pilotage");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("no such pattern");
+    }
+
+    @Test
     void whatIsNotThereIsSaidSo() {
         signIn("maike");
         page.navigate("/submissions/4711");

@@ -56,9 +56,10 @@ public record PatternView(
             hausaufgabe.core.notation.Relation.HOLDS,
             hausaufgabe.core.notation.Relation.HOLDS_MANY);
 
-    /** The role that the first such relation names. */
+    /** The role that the first such relation names; what is only tried where that fails is left out. */
     private static Optional<String> said(List<Predicate> that, Set<hausaufgabe.core.notation.Relation> wanted) {
         return that.stream()
+                .limit(1)
                 .flatMap(p -> p instanceof Predicate.All all ? all.parts().stream() : Stream.of(p))
                 .filter(p -> p instanceof Predicate.Says s && wanted.contains(s.relation()))
                 .map(p -> ((Predicate.Says) p).name(0))
@@ -84,6 +85,8 @@ public record PatternView(
                     .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
             said(r.that(), HOLDING)
                     .ifPresent(to -> relations.add(new Relation(r.name(), to, Relation.Kind.ASSOCIATION)));
+            said(r.that(), Set.of(hausaufgabe.core.notation.Relation.REALISED_BY))
+                    .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.REALISATION)));
             said(r.that(), Set.of(hausaufgabe.core.notation.Relation.HELD_BY))
                     .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.ASSOCIATION)));
         }
