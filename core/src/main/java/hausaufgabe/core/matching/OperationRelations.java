@@ -187,7 +187,9 @@ final class OperationRelations {
         }
         return places.isEmpty()
                 ? Judgement.unmet(q.words().say("No subclass replaces ", o, "."), List.of())
-                : Judgement.met(q.words().say(by, " has its own ", o, " instead."), places);
+                : Judgement.met(
+                        q.words().say(by, by.size() == 1 ? " has its own " : " have their own ", o, " instead."),
+                        places);
     }
 
     private boolean worksOut(Operation o) {

@@ -378,7 +378,11 @@ final class TypeRelations {
                 .toList();
         return Judgement.answer(
                 !missed.isEmpty(),
-                w.say(missed, " is declared for subclasses, but nothing calls it."),
+                w.say(
+                        missed,
+                        missed.size() == 1
+                                ? " is declared for subclasses, but nothing calls it."
+                                : " are declared for subclasses, but nothing calls them."),
                 w.say("All that ", type, " leaves to others is called."),
                 places(missed));
     }

@@ -55,7 +55,11 @@ final class Wording {
         }
     }
 
-    private void addList(List<Piece> pieces, List<?> list) {
+    private void addList(List<Piece> pieces, List<?> all) {
+        // overloads bear one name, which is said once
+        boolean operations = !all.isEmpty() && all.stream().allMatch(Operation.class::isInstance);
+        List<?> list =
+                operations ? distinct(all.stream().map(Operation.class::cast).toList()) : all;
         int shown = list.size() > 6 ? 5 : list.size();
         for (int i = 0; i < shown; i++) {
             if (i > 0) {
@@ -123,7 +127,7 @@ final class Wording {
                 .orElse("the " + spaced(name));
     }
 
-    private static Object distinct(List<Operation> operations) {
+    private static List<Operation> distinct(List<Operation> operations) {
         List<Operation> one = new ArrayList<>();
         for (Operation o : operations) {
             if (one.stream().noneMatch(p -> p.name().equals(o.name()))) {
