@@ -16,6 +16,7 @@ import hausaufgabe.core.report.CheckReport.Timing;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.scenario.Driver;
+import hausaufgabe.core.scenario.Program;
 import hausaufgabe.core.scenario.ScenarioRunner;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -57,7 +58,7 @@ public final class Check {
                 : reader.read(request.starter()).design();
         progress.accept("Finding the roles");
         Match match = Matcher.match(
-                pattern, reading.design(), null, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
+                pattern, reading.design(), starter, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
         long matched = now();
 
         List<ScenarioResult> scenarios = scenarios(request, pattern, reading, match, progress);
@@ -96,11 +97,13 @@ public final class Check {
             return List.of();
         }
         Driver.Source source = drivers.apply(request.isolation());
-        ScenarioRunner runner =
-                new ScenarioRunner(pattern, reading.design(), match, reading.program(), source, Check::now);
-        return reading.compiled()
-                ? runner.run(name -> progress.accept("Running: " + name))
-                : runner.blocked("The program does not compile, so it cannot be run.");
+        Program program = reader.ready(reading.program());
+        try (ScenarioRunner runner =
+                new ScenarioRunner(pattern, reading.design(), match, program, source, Check::now)) {
+            return reading.compiled()
+                    ? runner.run(name -> progress.accept("Running: " + name))
+                    : runner.blocked("The program does not compile, so it cannot be run.");
+        }
     }
 
     private static Map<String, List<String>> roles(Pattern pattern, Match match) {

@@ -10,6 +10,7 @@ import hausaufgabe.checking.archive.Limits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaReader;
@@ -21,6 +22,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -30,8 +32,13 @@ class SamplesTest {
 
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
-    private static final Sandbox SANDBOX = new Sandbox(Sandbox.Bounds.USUAL);
-    private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SANDBOX, i));
+    private static final Supply SUPPLY = new Supply(new Sandbox(), 2);
+    private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i));
+
+    @AfterAll
+    static void noneIsKeptReady() {
+        SUPPLY.close();
+    }
 
     static List<String> samples() throws IOException {
         try (Stream<Path> expectations = Files.walk(SAMPLES, 2)) {

@@ -5,6 +5,7 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaReader;
 import java.io.BufferedReader;
@@ -23,14 +24,16 @@ public final class CheckerMain {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckerMain.class);
     private static final long STACK = 256L << 20;
+    /** Driven processes kept ready. */
+    private static final int AHEAD = 1;
 
     private final PrintStream out;
     private final Check check;
 
     private CheckerMain(PrintStream out) {
         this.out = out;
-        Sandbox sandbox = new Sandbox(Sandbox.Bounds.USUAL);
-        this.check = new Check(new JavaReader(), isolation -> new DrivenProcesses(sandbox, isolation));
+        Supply supply = new Supply(new Sandbox(), AHEAD);
+        this.check = new Check(new JavaReader(), isolation -> new DrivenProcesses(supply, isolation));
     }
 
     public static void main(String[] arguments) throws InterruptedException {

@@ -1,10 +1,10 @@
 package hausaufgabe.checking.sandbox;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.checking.Json;
+import hausaufgabe.core.notation.Limits;
 import hausaufgabe.core.scenario.Driver;
 import hausaufgabe.core.scenario.DriverLost;
 import java.io.BufferedInputStream;
@@ -13,11 +13,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.SecureRandom;
-import java.util.ArrayList;
-import java.util.Base64;
 import java.util.HexFormat;
-import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -26,6 +25,9 @@ import java.util.concurrent.TimeUnit;
 final class DrivenProcess implements Driver {
 
     private static final int LONGEST_LINE = 8 << 20;
+    /** Most time for one call, in milliseconds. */
+    private static final long CALL = 3_000;
+
     private static final String END = "";
     private static final String OUT_OF_MEMORY = "The program ran out of memory and was stopped.";
     private static final SecureRandom RANDOM = new SecureRandom();
@@ -34,32 +36,34 @@ final class DrivenProcess implements Driver {
     private final OutputStream to;
     private final BlockingQueue<String> lines = new LinkedBlockingQueue<>();
     private final String secret;
-    private final long requestMilliseconds;
+    private final Path folder;
+    private long deadline;
     private int asked;
     private boolean closed;
 
-    private DrivenProcess(Process process, String secret, long requestMilliseconds) {
+    private DrivenProcess(Process process, String secret, Path folder) {
         this.process = process;
         this.to = process.getOutputStream();
         this.secret = secret;
-        this.requestMilliseconds = requestMilliseconds;
+        this.folder = folder;
     }
 
-    static DrivenProcess start(Sandbox sandbox, Isolation isolation) throws DriverLost {
+    static DrivenProcess start(Sandbox sandbox, Isolation isolation, Limits limits) throws DriverLost {
         try {
-            ProcessBuilder builder = new ProcessBuilder(sandbox.command(isolation));
+            ProcessBuilder builder = new ProcessBuilder(sandbox.command(isolation, limits));
             builder.redirectError(ProcessBuilder.Redirect.DISCARD);
+            Path folder = null;
             if (isolation == Isolation.PROCESS) {
                 builder.environment().clear();
+                folder = Files.createTempDirectory("hausaufgabe-run");
+                builder.directory(folder.toFile());
             }
             byte[] random = new byte[24];
             RANDOM.nextBytes(random);
-            DrivenProcess driven = new DrivenProcess(
-                    builder.start(),
-                    HexFormat.of().formatHex(random),
-                    sandbox.bounds().requestMilliseconds());
+            DrivenProcess driven =
+                    new DrivenProcess(builder.start(), HexFormat.of().formatHex(random), folder);
             ObjectNode opening = Json.mapper().createObjectNode();
-            opening.put("secret", driven.secret).put("output", sandbox.bounds().outputBytes());
+            opening.put("secret", driven.secret).put("output", limits.outputMegabytes() << 20);
             driven.send(opening);
             Thread reading = new Thread(driven::read, "driven-process");
             reading.setDaemon(true);
@@ -68,6 +72,16 @@ final class DrivenProcess implements Driver {
         } catch (IOException e) {
             throw new DriverLost(DriverLost.Reason.NOT_STARTED, "The program could not be started: " + e.getMessage());
         }
+    }
+
+    /** @param nanos when the time for all of the submission's runs is up, by the clock of this process */
+    DrivenProcess until(long nanos) {
+        deadline = nanos;
+        return this;
+    }
+
+    boolean isAlive() {
+        return process.isAlive();
     }
 
     private void send(ObjectNode message) throws IOException {
@@ -101,13 +115,12 @@ final class DrivenProcess implements Driver {
         }
         try {
             send(Messages.request(request).put("id", id));
-            // the first answer also waits for the process to start
-            long wait = id == 1 ? 4 * requestMilliseconds : requestMilliseconds;
+            long wait = patience(request, id);
             String line = lines.poll(wait, TimeUnit.MILLISECONDS);
             if (line == null) {
                 throw lost(
                         DriverLost.Reason.TIMED_OUT,
-                        "The program had not answered after " + wait / 1000 + " seconds and was stopped.");
+                        "The program had not answered after " + seconds(wait) + " and was stopped.");
             }
             if (line.equals(END)) {
                 throw ended(id);
@@ -119,6 +132,19 @@ final class DrivenProcess implements Driver {
             Thread.currentThread().interrupt();
             throw lost(DriverLost.Reason.NOT_STARTED, "The check was interrupted.");
         }
+    }
+
+    /** Milliseconds to wait for an answer: the first also waits for the process to start. */
+    private long patience(Request request, int id) {
+        boolean whole = request instanceof Request.Main || request instanceof Request.Tests;
+        long usual = whole ? Long.MAX_VALUE : id == 1 ? 4 * CALL : CALL;
+        long left = TimeUnit.NANOSECONDS.toMillis(deadline - System.nanoTime());
+        return Math.max(1, Math.min(usual, left));
+    }
+
+    private static String seconds(long milliseconds) {
+        long seconds = Math.max(1, Math.round(milliseconds / 1000.0));
+        return seconds == 1 ? "one second" : seconds + " seconds";
     }
 
     private DriverLost ended(int id) {
@@ -177,101 +203,20 @@ final class DrivenProcess implements Driver {
             closed = true;
             process.descendants().forEach(ProcessHandle::destroyForcibly);
             process.destroyForcibly();
+            if (folder != null) {
+                forget(folder);
+            }
         }
     }
 
-    /** Requests and answers as JSON. */
-    private static final class Messages {
-
-        private static ObjectNode request(Request request) {
-            ObjectNode node = Json.mapper().createObjectNode();
-            if (request instanceof Request.Load r) {
-                node.put("do", "load");
-                ObjectNode program = node.putObject("program");
-                r.program()
-                        .forEach((name, bytes) ->
-                                program.put(name, Base64.getEncoder().encodeToString(bytes)));
-                ArrayNode watched = node.putArray("watched");
-                r.watched().forEach(watched::add);
-            } else if (request instanceof Request.Construct r) {
-                node.put("do", "construct").put("type", r.type());
-                strings(node.putArray("parameters"), r.parameters());
-                given(node.putArray("arguments"), r.arguments());
-            } else if (request instanceof Request.Call r) {
-                node.put("do", "call").put("type", r.type()).put("operation", r.operation());
-                strings(node.putArray("parameters"), r.parameters());
-                given(node.putArray("arguments"), r.arguments());
-                if (r.on() == null) {
-                    node.putNull("on");
-                } else {
-                    node.put("on", r.on().id());
-                }
-            } else if (request instanceof Request.ReadStatic r) {
-                node.put("do", "readStatic").put("type", r.type()).put("field", r.field());
-            } else if (request instanceof Request.Double r) {
-                node.put("do", "double").put("type", r.type());
-                ObjectNode answers = node.putObject("answers");
-                r.answers().forEach((name, g) -> answers.set(name, given(g)));
-            }
-            return node;
-        }
-
-        private static void strings(ArrayNode into, List<String> all) {
-            all.forEach(into::add);
-        }
-
-        private static void given(ArrayNode into, List<Given> all) {
-            all.forEach(g -> into.add(given(g)));
-        }
-
-        private static JsonNode given(Given given) {
-            ObjectNode node = Json.mapper().createObjectNode();
-            if (given instanceof Given.Simple s) {
-                return node.put("type", s.type()).put("text", s.text());
-            }
-            if (given instanceof Given.Ref r) {
-                return node.put("ref", r.id());
-            }
-            if (given instanceof Given.Parsed p) {
-                return node.put("type", p.type())
-                        .put("operation", p.operation())
-                        .put("text", p.text());
-            }
-            if (given instanceof Given.Several s) {
-                node.put("type", s.type());
-                given(node.putArray("items"), s.items());
-                return node;
-            }
-            return Json.mapper().nullNode();
-        }
-
-        private static Answer answer(JsonNode node) {
-            List<Event> events = new ArrayList<>();
-            for (JsonNode e : node.path("events")) {
-                events.add(
-                        e.has("printed")
-                                ? new Event.Printed(e.path("printed").asText())
-                                : new Event.Heard(
-                                        e.path("object").asInt(),
-                                        e.path("operation").asText(),
-                                        e.path("parameters").asInt()));
-            }
-            if (node.has("thrown")) {
-                JsonNode t = node.path("thrown");
-                return new Answer(
-                        null,
-                        new Thrown(
-                                t.path("type").asText(),
-                                t.path("message").asText(),
-                                t.path("ours").asBoolean()),
-                        events);
-            }
-            JsonNode v = node.path("value");
-            Given.Ref ref = v.has("ref")
-                    ? new Given.Ref(v.path("ref").asInt(), v.path("type").asText())
-                    : null;
-            return new Answer(
-                    new Value(ref, v.path("shown").asText(), v.path("nothing").asBoolean()), null, events);
+    private void forget(Path folder) {
+        try {
+            process.waitFor(1, TimeUnit.SECONDS);
+            DriverFiles.delete(folder);
+        } catch (IOException e) {
+            // left to the machine's own cleaning
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 }

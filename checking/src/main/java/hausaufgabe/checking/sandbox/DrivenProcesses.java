@@ -1,38 +1,39 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.notation.Limits;
 import hausaufgabe.core.scenario.Driver;
 import hausaufgabe.core.scenario.DriverLost;
 import java.util.concurrent.TimeUnit;
 
-/** Driven processes for one submission. */
+/** Driven processes for one submission. The time allowed begins with the first. */
 public final class DrivenProcesses implements Driver.Source {
 
-    private final Sandbox sandbox;
+    private final Supply supply;
     private final Isolation isolation;
-    private final long deadline;
+    private long deadline;
 
-    /** The time allowed begins now. */
-    public DrivenProcesses(Sandbox sandbox, Isolation isolation) {
-        this.sandbox = sandbox;
+    public DrivenProcesses(Supply supply, Isolation isolation) {
+        this.supply = supply;
         this.isolation = isolation;
-        this.deadline = System.nanoTime()
-                + TimeUnit.MILLISECONDS.toNanos(sandbox.bounds().wallMilliseconds());
     }
 
     @Override
-    public Driver open() throws DriverLost {
+    public Driver open(Limits limits) throws DriverLost {
         if (isolation == Isolation.SANDBOX) {
             String problem = Sandbox.problemOnce();
             if (problem != null) {
                 throw new DriverLost(DriverLost.Reason.NOT_STARTED, "Not run: " + problem + ".");
             }
         }
-        return DrivenProcess.start(sandbox, isolation);
+        if (deadline == 0) {
+            deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(limits.wallSeconds());
+        }
+        return supply.take(isolation, limits).until(deadline);
     }
 
     @Override
     public boolean exhausted() {
-        return System.nanoTime() - deadline > 0;
+        return deadline != 0 && System.nanoTime() - deadline > 0;
     }
 }

@@ -1,92 +1,60 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.notation.Limits;
+import java.io.BufferedReader;
 import java.io.File;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * How driven processes are started. In the sandbox: namespaces of its own, no network, the Java runtime read-only, an empty
- * folder in memory, no environment, no capabilities, limits on CPU time, processes and files.
+ * How driven processes are started. In the sandbox: namespaces of its own, no network, the Java runtime and the libraries it
+ * needs read-only and no other file of the machine, nothing of the process itself to look at, an empty folder in memory, no
+ * environment, no capabilities, limits on CPU time, processes, files.
  */
 public final class Sandbox {
 
-    private static final List<String> DRIVER = List.of("driver-jvm.jar", "minimal-json.jar", "byte-buddy.jar");
+    /** Threads of the runtime's own, which the program's limit does not count. */
+    private static final int RUNTIME_THREADS = 20;
+    /** Most that may be written to the working folder, all files together. */
+    private static final int FOLDER_BYTES = 16 << 20;
+
+    private static final Pattern LIBRARY = Pattern.compile("(?:=> )?(/\\S+) \\(0x");
 
     private final Path driver;
-    private final Bounds bounds;
 
-    /**
-     * @param wallMilliseconds most time for all of one submission's runs
-     * @param requestMilliseconds most time for one answer
-     * @param cpuSeconds most CPU time of one process
-     * @param heapMegabytes most memory of the student's objects
-     * @param processes most processes and threads, the runtime's own among them
-     * @param outputBytes most that may be printed
-     */
-    public record Bounds(
-            long wallMilliseconds,
-            long requestMilliseconds,
-            int cpuSeconds,
-            int heapMegabytes,
-            int processes,
-            int outputBytes) {
-
-        public static final Bounds USUAL = new Bounds(20_000, 3_000, 10, 256, 64, 1 << 20);
-    }
-
-    public Sandbox(Bounds bounds) {
-        this.bounds = bounds;
-        this.driver = unpackDriver();
-    }
-
-    Bounds bounds() {
-        return bounds;
-    }
-
-    /** Copies the driver out of our own package, to a folder which anyone may read and that goes with this process. */
-    private static Path unpackDriver() {
-        try {
-            Path folder = Files.createTempDirectory("hausaufgabe-driver");
-            Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
-            for (String name : DRIVER) {
-                try (InputStream in = Sandbox.class.getResourceAsStream("/hausaufgabe/checking/driver/" + name)) {
-                    if (in == null) {
-                        throw new IllegalStateException("the package lacks its driver, " + name + "; build it again");
-                    }
-                    Path to = folder.resolve(name);
-                    Files.copy(in, to);
-                    Files.setPosixFilePermissions(to, PosixFilePermissions.fromString("rw-r--r--"));
-                    to.toFile().deleteOnExit();
-                }
-            }
-            folder.toFile().deleteOnExit();
-            return folder;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    public Sandbox() {
+        this.driver = DriverFiles.folder();
     }
 
     /** Why nothing can be sandboxed on this machine, or nothing where it can. Takes about a quarter of a second. */
     public static Optional<String> problem() {
-        if (find("bwrap").isEmpty()) {
-            return Optional.of(
-                    "bubblewrap is not installed (package bubblewrap), so student code cannot be run safely");
+        for (String program : List.of("bwrap", "prlimit")) {
+            if (find(program).isEmpty()) {
+                String from = program.equals("bwrap") ? "bubblewrap" : "util-linux";
+                return Optional.of(
+                        program + " is not installed (package " + from + "), so student code cannot be run safely");
+            }
         }
         try {
             List<String> command = new ArrayList<>(wrapping());
-            command.add("/usr/bin/true");
+            command.add("--");
+            command.addAll(limits(Limits.USUAL));
+            command.addAll(List.of(javaHome().resolve("bin/java").toString(), "-version"));
             Process p = new ProcessBuilder(command).redirectErrorStream(true).start();
-            String said =
-                    new String(p.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).strip();
+            String said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             return p.waitFor() == 0
                     ? Optional.empty()
                     : Optional.of("bubblewrap cannot make a sandbox on this machine: " + said);
@@ -108,69 +76,153 @@ public final class Sandbox {
     }
 
     /** The whole command that starts one driven process. */
-    List<String> command(Isolation isolation) {
+    List<String> command(Isolation isolation, Limits limits) {
         List<String> command = new ArrayList<>();
         String folder = driver.toString();
+        List<String> more = List.of();
         if (isolation == Isolation.SANDBOX) {
             command.addAll(wrapping());
-            command.addAll(List.of("--ro-bind", driver.toString(), "/driver", "--"));
+            command.addAll(List.of("--ro-bind", driver.toString(), "/driver", "--remount-ro", "/", "--"));
+            command.addAll(limits(limits));
             folder = "/driver";
-            command.addAll(limits());
+            if (Files.exists(driver.resolve(DriverFiles.ARCHIVE))) {
+                more = List.of("-XX:SharedArchiveFile=/driver/" + DriverFiles.ARCHIVE);
+            }
         }
+        command.addAll(java(folder, limits.megabytes(), more));
+        return command;
+    }
+
+    /** The driver in a runtime that behaves alike everywhere. */
+    static List<String> java(String folder, int megabytes, List<String> more) {
+        List<String> command = new ArrayList<>();
         command.add(javaHome().resolve("bin/java").toString());
         command.addAll(List.of(
                 "-Xshare:auto",
+                "-Xlog:disable",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-XX:-UsePerfData",
+                "-XX:+DisableAttachMechanism",
                 "-XX:+ExitOnOutOfMemoryError",
-                "-Xmx" + bounds.heapMegabytes() + "m",
+                "-Xmx" + megabytes + "m",
+                "-XX:MaxDirectMemorySize=32m",
                 "-XX:MaxMetaspaceSize=128m",
                 "-XX:ReservedCodeCacheSize=32m",
                 "-Djava.awt.headless=true",
                 "-Duser.language=en",
                 "-Duser.country=GB",
                 "-Duser.timezone=UTC",
-                "-Dfile.encoding=UTF-8",
-                "--module-path",
-                folder,
-                "--add-modules",
-                "java.se",
-                "-m",
-                "hausaufgabe.driver/hausaufgabe.driver.Main"));
+                "-Dfile.encoding=UTF-8"));
+        command.addAll(more);
+        command.addAll(List.of("-cp", folder + "/driver-jvm.jar:" + folder + "/json.jar", "hausaufgabe.driver.Main"));
         return command;
     }
 
-    /** Limits set by the shell inside the sandbox, since bubblewrap sets none. */
-    private List<String> limits() {
-        String script = "ulimit -t " + bounds.cpuSeconds() + "; ulimit -f 0; ulimit -c 0; ulimit -u "
-                + bounds.processes() + " 2>/dev/null; exec \"$@\"";
-        return List.of("/bin/sh", "-c", script, "sh");
+    private static List<String> limits(Limits limits) {
+        return List.of(
+                find("prlimit").orElseThrow().toString(),
+                "--cpu=" + limits.cpuSeconds() + ":" + limits.cpuSeconds(),
+                "--nproc=" + (limits.threads() + RUNTIME_THREADS),
+                "--fsize=" + FOLDER_BYTES,
+                "--nofile=256",
+                "--core=0",
+                "--");
     }
 
-    private static List<String> wrapping() {
-        List<String> command = new ArrayList<>();
-        if ("root".equals(System.getProperty("user.name")) && find("setpriv").isPresent()) {
-            command.addAll(List.of("setpriv", "--reuid=65534", "--regid=65534", "--clear-groups"));
+    static List<String> wrapping() {
+        return Wrapping.COMMAND;
+    }
+
+    /** The same for every process, and worked out once. */
+    private static final class Wrapping {
+
+        private static final List<String> COMMAND = command();
+
+        private static List<String> command() {
+            List<String> command = new ArrayList<>();
+            if ("root".equals(System.getProperty("user.name"))
+                    && find("setpriv").isPresent()) {
+                command.addAll(List.of("setpriv", "--reuid=65534", "--regid=65534", "--clear-groups"));
+            }
+            command.addAll(List.of(
+                    "bwrap",
+                    "--unshare-all",
+                    "--die-with-parent",
+                    "--new-session",
+                    "--clearenv",
+                    "--cap-drop",
+                    "ALL",
+                    "--hostname",
+                    "harbour"));
+            Path java = javaHome();
+            bind(command, java);
+            bindConfiguration(command);
+            Path limiter = find("prlimit").orElse(null);
+            if (limiter != null) {
+                bind(command, limiter);
+            }
+            for (Path library : libraries(limiter)) {
+                bind(command, library);
+            }
+            // the runtime only looks for itself there; what it would tell of its memory opens a way into it
+            command.addAll(List.of(
+                    "--tmpfs",
+                    "/proc",
+                    "--dir",
+                    "/proc/self",
+                    "--symlink",
+                    java.resolve("bin/java").toString(),
+                    "/proc/self/exe",
+                    "--remount-ro",
+                    "/proc",
+                    "--dev",
+                    "/dev",
+                    "--size",
+                    String.valueOf(FOLDER_BYTES),
+                    "--tmpfs",
+                    "/tmp",
+                    "--chdir",
+                    "/tmp"));
+            return List.copyOf(command);
         }
-        command.addAll(List.of(
-                "bwrap",
-                "--unshare-all",
-                "--die-with-parent",
-                "--new-session",
-                "--clearenv",
-                "--cap-drop",
-                "ALL",
-                "--hostname",
-                "harbour"));
-        for (String shared :
-                List.of("/usr/lib", "/usr/bin/true", "/usr/bin/dash", "/usr/bin/sh", "/bin", "/lib", "/lib64")) {
-            bind(command, Path.of(shared));
+
+        /** The libraries that the runtime and the limiter are linked with, as the machine's own loader finds them. */
+        private static Set<Path> libraries(Path limiter) {
+            Set<Path> found = new LinkedHashSet<>();
+            List<String> command = new ArrayList<>(List.of("ldd"));
+            if (limiter != null) {
+                command.add(limiter.toString());
+            }
+            try (Stream<Path> files = Files.walk(javaHome())) {
+                files.filter(p -> p.toString().endsWith(".so") || p.endsWith("bin/java"))
+                        .filter(Files::isRegularFile)
+                        .map(Path::toString)
+                        .sorted()
+                        .forEach(command::add);
+                Process p = new ProcessBuilder(command)
+                        .redirectError(ProcessBuilder.Redirect.DISCARD)
+                        .start();
+                try (BufferedReader in =
+                        new BufferedReader(new InputStreamReader(p.getInputStream(), StandardCharsets.UTF_8))) {
+                    in.lines().forEach(line -> {
+                        Matcher m = LIBRARY.matcher(line);
+                        if (m.find() && !m.group(1).startsWith(javaHome().toString())) {
+                            found.add(Path.of(m.group(1)));
+                        }
+                    });
+                }
+                p.waitFor(10, TimeUnit.SECONDS);
+            } catch (IOException e) {
+                found.clear();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+            if (found.isEmpty()) {
+                Stream.of("/usr/lib", "/lib", "/lib64").map(Path::of).forEach(found::add);
+            }
+            return found;
         }
-        bind(command, javaHome());
-        bindConfiguration(command);
-        command.addAll(List.of("--proc", "/proc", "--dev", "/dev", "--tmpfs", "/tmp", "--chdir", "/tmp"));
-        return command;
     }
 
     private static void bind(List<String> command, Path path) {

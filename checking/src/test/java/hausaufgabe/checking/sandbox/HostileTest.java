@@ -2,6 +2,7 @@ package hausaufgabe.checking.sandbox;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;
@@ -16,13 +17,20 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Submissions that misbehave: each is contained and told clearly. The hostile part stands in place of {@code HERE}. */
 class HostileTest {
 
-    private static final Sandbox SANDBOX = new Sandbox(new Sandbox.Bounds(12_000, 2_000, 10, 128, 64, 200_000));
+    private static final Sandbox SANDBOX = new Sandbox();
+    private static final Supply SUPPLY = new Supply(SANDBOX, 1);
+    private static final String STRATEGY = Catalogue.text("strategy").orElseThrow();
 
     private static final String OFFICE = """
             import java.io.*;
@@ -36,6 +44,11 @@ class HostileTest {
             }
             """;
 
+    @AfterAll
+    static void noneIsKeptReady() {
+        SUPPLY.close();
+    }
+
     @BeforeAll
     static void theSandboxWorksHere() {
         assertEquals(Optional.empty(), Sandbox.problem());
@@ -46,7 +59,7 @@ class HostileTest {
         ScenarioResult first = run("while (true) {}").get(0);
 
         assertEquals(Outcome.FAILED, first.outcome());
-        assertTrue(said(first).contains("had not answered after 2 seconds"), said(first));
+        assertTrue(said(first).contains("had not answered after 3 seconds"), said(first));
     }
 
     @Test
@@ -86,7 +99,7 @@ class HostileTest {
     @Test
     void printingWithoutEndIsStopped() {
         ScenarioResult first =
-                run("for (int i = 0; i < 40_000; i++) System.out.println(\"berth \" + i); return fee.of(m);")
+                run("for (int i = 0; i < 60_000; i++) System.out.println(\"berth, and then the next berth \" + i); return fee.of(m);")
                         .get(0);
 
         assertEquals(Outcome.FAILED, first.outcome());
@@ -138,22 +151,6 @@ class HostileTest {
     }
 
     @Test
-    void theDriverCannotBeReachedInto() {
-        String reach = """
-                String seen = "";
-                try { Class.forName("hausaufgabe.driver.Main"); seen += "class "; } catch (ClassNotFoundException e) {}
-                try { ClassLoader.getSystemClassLoader().loadClass("hausaufgabe.driver.Main").getDeclaredMethods()[0].setAccessible(true); seen += "method "; } catch (Throwable e) {}
-                System.out.println("reached:" + seen + ":"); return fee.of(m);""";
-
-        ScenarioResult first = run(reach).get(0);
-
-        assertTrue(
-                first.steps().stream().noneMatch(l -> l.text().plain().contains("method ")),
-                first.steps().toString());
-        assertEquals(Outcome.PASSED, first.outcome());
-    }
-
-    @Test
     void theNextSubmissionIsNotAffected() {
         run("Runtime.getRuntime().halt(7); return 0;");
 
@@ -162,31 +159,176 @@ class HostileTest {
 
     @Test
     void whenTheTimeIsUsedUpTheRestIsBlockedAndSaysSo() {
-        Sandbox brief = new Sandbox(new Sandbox.Bounds(500, 1_000, 10, 128, 64, 200_000));
-
-        List<ScenarioResult> results = run(brief, "while (true) {}");
+        List<ScenarioResult> results = run(STRATEGY + "\n  limit 1 seconds\n", "", "while (true) {}");
 
         assertEquals(Outcome.BLOCKED, results.get(1).outcome());
         assertTrue(said(results.get(1)).contains("used up"), said(results.get(1)));
     }
 
-    private static List<ScenarioResult> run(String hostile) {
-        return run(SANDBOX, hostile);
+    /** A name, what stands beside the office, what it does, how the first scenario ends, and words of its explanation. */
+    static Stream<Arguments> hostile() {
+        return Stream.of(
+                arguments("recursion", "", "return bill(m);", Outcome.BLOCKED, "StackOverflowError"),
+                arguments("halting", "", "Runtime.getRuntime().halt(0); return m;", Outcome.FAILED, "ended itself"),
+                arguments("a shutdown hook that says it passed", "", """
+                        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+                          try { new FileOutputStream(FileDescriptor.out).write("{\\"id\\":5,\\"value\\":{}}\\n".getBytes()); } catch (IOException e) {}
+                        })); System.exit(0); return m;""", Outcome.FAILED, ""),
+                arguments(
+                        "a process of its own",
+                        "",
+                        "new ProcessBuilder(\"/bin/sh\", \"-c\", \"true\").start(); return m;",
+                        Outcome.BLOCKED,
+                        "Cannot run program"),
+                arguments(
+                        "streams replaced",
+                        "",
+                        "System.setOut(new PrintStream(new ByteArrayOutputStream())); System.setIn(null); System.setErr(null); return fee.of(m);",
+                        Outcome.PASSED,
+                        ""),
+                arguments(
+                        "the runtime's streams closed",
+                        "",
+                        "System.out.close(); new FileOutputStream(FileDescriptor.out).close(); return fee.of(m);",
+                        Outcome.FAILED,
+                        ""),
+                arguments("requests stolen from the channel", "", """
+                        Thread t = new Thread(() -> { try { new FileInputStream(FileDescriptor.in).read(new byte[9]); } catch (IOException e) {} });
+                        t.setDaemon(true); t.start(); return m;""", Outcome.FAILED, ""),
+                arguments(
+                        "a server",
+                        "",
+                        "new java.net.ServerSocket(0).accept(); return m;",
+                        Outcome.FAILED,
+                        "had not answered"),
+                arguments(
+                        "a call out",
+                        "",
+                        "new java.net.Socket(\"10.0.0.1\", 80); return m;",
+                        Outcome.BLOCKED,
+                        "SocketException"),
+                arguments("a file too large", "", """
+                        try (FileOutputStream f = new FileOutputStream("tide.bin")) { for (int i = 0; i < 100; i++) f.write(new byte[1 << 20]); } return m;""", Outcome.BLOCKED, "IOException"),
+                arguments(
+                        "all threads interrupted",
+                        "",
+                        "for (Thread t : Thread.getAllStackTraces().keySet()) t.interrupt(); return fee.of(m);",
+                        Outcome.PASSED,
+                        ""),
+                arguments("raw memory", "", """
+                        try {
+                          Class<?> u = Class.forName("sun.misc.Unsafe");
+                          java.lang.reflect.Constructor<?> c = u.getDeclaredConstructor(); c.setAccessible(true);
+                          u.getMethod("putLong", long.class, long.class).invoke(c.newInstance(), 0L, 0L);
+                        } catch (java.lang.reflect.InvocationTargetException e) { throw new IllegalStateException("refused " + e.getCause()); }
+                        return m;""", Outcome.BLOCKED, "refused"),
+                arguments("a deadlock", "", """
+                        Object a = new Object(), b = new Object(); java.util.concurrent.CountDownLatch both = new java.util.concurrent.CountDownLatch(2);
+                        Thread t = new Thread(() -> { synchronized (b) { both.countDown(); try { both.await(); } catch (InterruptedException e) {} synchronized (a) {} } });
+                        t.start(); synchronized (a) { both.countDown(); both.await(); synchronized (b) {} } return m;""", Outcome.FAILED, "had not answered"),
+                arguments(
+                        "a failing initialiser",
+                        "class Broken { static int x = 1 / 0; }",
+                        "return Broken.x;",
+                        Outcome.BLOCKED,
+                        "ArithmeticException"),
+                arguments(
+                        "equals, hashCode and toString that hang",
+                        "class Stuck { public boolean equals(Object o) { while (true) {} } public int hashCode() { while (true) {} } public String toString() { while (true) {} } }",
+                        "Object s = new Stuck(); return fee.of(m);",
+                        Outcome.PASSED,
+                        ""),
+                arguments(
+                        "an error whose message cannot be read",
+                        "class Rude extends RuntimeException { public String getMessage() { throw new Error(); } public StackTraceElement[] getStackTrace() { throw new Error(); } }",
+                        "throw new Rude();",
+                        Outcome.BLOCKED,
+                        "Rude"),
+                arguments(
+                        "good behaviour only where a test is seen",
+                        "",
+                        """
+                        for (StackTraceElement e : new Throwable().getStackTrace())
+                          if (e.getClassName().toLowerCase().contains("junit") || e.getMethodName().contains("Test")) return fee.of(m);
+                        return m;""",
+                        Outcome.BLOCKED,
+                        "none of the values tried took it"),
+                arguments("fields of the driver looked for", "", """
+                        String seen = "";
+                        for (String n : new String[] {"Main", "Service", "Desk", "Doubles"})
+                          for (java.lang.reflect.Field f : ClassLoader.getSystemClassLoader().loadClass("hausaufgabe.driver." + n).getDeclaredFields())
+                            if (java.lang.reflect.Modifier.isStatic(f.getModifiers())) { f.setAccessible(true); seen += f.get(null); }
+                        if (seen.matches(".*[0-9a-f]{40}.*")) return m;
+                        return fee.of(m);""", Outcome.PASSED, ""),
+                arguments("the ear called by name", "", """
+                        for (Package p : getClass().getClassLoader().getDefinedPackages()) if (p.getName().startsWith("e"))
+                          return m;
+                        try { Class.forName("hausaufgabe.language.java.running.Ear"); } catch (ClassNotFoundException e) { return m; }
+                        return fee.of(m);""", Outcome.BLOCKED, "none of the values tried took it"));
     }
 
-    private static List<ScenarioResult> run(Sandbox sandbox, String hostile) {
-        CheckReport report = new Check(new JavaReader(), i -> new DrivenProcesses(sandbox, i))
-                .run(
-                        new CheckRequest(
-                                Catalogue.text("strategy").orElseThrow(),
-                                List.of(new SourceFile("Office.java", OFFICE.replace("HERE", hostile))),
-                                List.of(),
-                                Map.of(),
-                                false,
-                                CheckRequest.Isolation.SANDBOX),
-                        step -> {});
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("hostile")
+    void whatMisbehavesIsContainedAndTold(String name, String beside, String hostile, Outcome outcome, String words) {
+        ScenarioResult first = run(STRATEGY, beside, hostile).get(0);
+
+        assertEquals(outcome, first.outcome(), said(first));
+        assertTrue(said(first).contains(words), said(first));
+        assertTrue(run("return fee.of(m);").stream().allMatch(s -> s.outcome() == Outcome.PASSED));
+    }
+
+    @Test
+    void packagesNamedLikeOursOrThePlatformsGainNothing() {
+        CheckReport ours = check(
+                STRATEGY,
+                List.of(
+                        new SourceFile(
+                                "hausaufgabe/driver/Main.java",
+                                "package hausaufgabe.driver; public class Main { static { System.exit(0); } }"),
+                        new SourceFile("Office.java", OFFICE.replace("HERE", "return fee.of(m);"))));
+        CheckReport platforms = check(
+                STRATEGY,
+                List.of(new SourceFile("java/lang/String.java", "package java.lang; public class String { }")));
+
+        assertTrue(ours.scenarios().stream().allMatch(s -> s.outcome() == Outcome.PASSED));
+        assertTrue(!platforms.compiled());
+    }
+
+    @Test
+    void annotationProcessorsAndModulesInTheUploadAreNotUsed() {
+        CheckReport report = check(
+                STRATEGY,
+                List.of(
+                        new SourceFile(
+                                "META-INF/services/javax.annotation.processing.Processor.java", "class Nothing {}"),
+                        new SourceFile("P.java", """
+                                import javax.annotation.processing.*; import javax.lang.model.element.*; import java.util.*;
+                                @SupportedAnnotationTypes("*") public class P extends AbstractProcessor {
+                                  static { System.exit(3); }
+                                  public boolean process(Set<? extends TypeElement> a, RoundEnvironment r) { System.exit(3); return false; } }"""),
+                        new SourceFile("module-info.java", "module x { requires java.se; }"),
+                        new SourceFile("Office.java", OFFICE.replace("HERE", "return fee.of(m);"))));
+
+        assertTrue(report.compiled(), () -> report.diagnostics().toString());
+        assertTrue(report.scenarios().stream().allMatch(s -> s.outcome() == Outcome.PASSED));
+    }
+
+    private static List<ScenarioResult> run(String hostile) {
+        return run(STRATEGY, "", hostile);
+    }
+
+    private static List<ScenarioResult> run(String pattern, String beside, String hostile) {
+        CheckReport report =
+                check(pattern, List.of(new SourceFile("Office.java", OFFICE.replace("HERE", hostile) + beside)));
         assertTrue(report.compiled(), () -> report.diagnostics().toString());
         return report.scenarios();
+    }
+
+    private static CheckReport check(String pattern, List<SourceFile> sources) {
+        return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i))
+                .run(
+                        new CheckRequest(pattern, sources, List.of(), Map.of(), false, CheckRequest.Isolation.SANDBOX),
+                        step -> {});
     }
 
     private static String said(ScenarioResult s) {

@@ -35,6 +35,18 @@ public record Binding(
         return fields(member).stream().findFirst();
     }
 
+    /** The same with just one type for some roles, and just one operation for some members. */
+    public Binding narrowed(Map<String, Type> types, Map<String, Operation> members) {
+        Binding narrow = this;
+        for (Map.Entry<String, Type> t : types.entrySet()) {
+            narrow = narrow.withRole(t.getKey(), List.of(t.getValue()));
+        }
+        for (Map.Entry<String, Operation> o : members.entrySet()) {
+            narrow = narrow.withOperations(o.getKey(), List.of(o.getValue()));
+        }
+        return narrow;
+    }
+
     /** The role a type plays; null where none. */
     public String roleOf(Type type) {
         return roles.entrySet().stream()

@@ -18,6 +18,9 @@ import java.util.stream.Stream;
  * @param remarks what is worth saying and never counts
  * @param forms the ways to build it; the first asks for {@code requirements} as they stand
  * @param pitfalls what often goes wrong
+ * @param runs runs of the program as a whole
+ * @param testPoints what the test classes that come with the exercise are worth together
+ * @param limits what running a submission may cost
  * @param comments comments of the text by what they stand at, see {@link PatternPrinter}
  */
 public record Pattern(
@@ -33,6 +36,9 @@ public record Pattern(
         List<Form> forms,
         List<Pitfall> pitfalls,
         List<Scenario> scenarios,
+        List<Run> runs,
+        double testPoints,
+        Limits limits,
         Map<String, List<String>> comments) {
 
     /**

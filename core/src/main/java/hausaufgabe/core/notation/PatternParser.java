@@ -20,8 +20,19 @@ public final class PatternParser {
     /** Characters that a text may have at most; the longest pattern of the catalogue has a twentieth of it. */
     static final int LONGEST = 200_000;
 
-    static final List<String> OPENERS =
-            List.of("role", "member", "sign", "require", "forbid", "remark", "form", "pitfall", "scenario");
+    static final List<String> OPENERS = List.of(
+            "role",
+            "member",
+            "sign",
+            "require",
+            "forbid",
+            "remark",
+            "form",
+            "pitfall",
+            "scenario",
+            "run",
+            "tests",
+            "limit");
 
     private final Tokens tokens;
     private final Names names = new Names();
@@ -66,6 +77,9 @@ public final class PatternParser {
         List<Form> forms = new ArrayList<>();
         List<Pitfall> pitfalls = new ArrayList<>();
         List<Scenario> scenarios = new ArrayList<>();
+        List<Run> runs = new ArrayList<>();
+        double testPoints = 0;
+        Limits limits = Limits.USUAL;
         while (tokens.peek().kind() != Kind.END) {
             Token opener = tokens.peek();
             if (tokens.accept("role")) {
@@ -86,6 +100,15 @@ public final class PatternParser {
                 pitfalls.add(pitfall(pitfalls.size(), requirements, forms));
             } else if (tokens.accept("scenario")) {
                 scenarios.add(new ScenarioParser(tokens, names, conditions, comments).scenario());
+            } else if (tokens.accept("run")) {
+                runs.add(new RunParser(tokens, comments).run());
+            } else if (tokens.accept("tests")) {
+                testPoints = Double.parseDouble(tokens.expect(Kind.NUMBER, "the points all tests are worth, a number")
+                        .text());
+                endOfLine("tests");
+            } else if (tokens.accept("limit")) {
+                limits = RunParser.limit(tokens, limits);
+                endOfLine("limit");
             } else {
                 throw tokens.unexpected("one of " + String.join(", ", OPENERS), OPENERS);
             }
@@ -111,6 +134,9 @@ public final class PatternParser {
                 List.copyOf(forms),
                 List.copyOf(pitfalls),
                 List.copyOf(scenarios),
+                List.copyOf(runs),
+                testPoints,
+                limits,
                 Map.copyOf(comments));
         Contradictions.refuse(pattern);
         return pattern;

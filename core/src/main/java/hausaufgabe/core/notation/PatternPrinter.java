@@ -68,6 +68,16 @@ public final class PatternPrinter {
             line(1, "pitfall " + i, "pitfall " + quoted(p.text()) + by);
         }
         pattern.scenarios().forEach(this::scenario);
+        pattern.runs().forEach(this::run);
+        gapIf(pattern.testPoints() > 0);
+        if (pattern.testPoints() > 0) {
+            line(1, "tests", "tests " + number(pattern.testPoints()));
+        }
+        List<String> limits = RunPrinter.limits(pattern.limits());
+        gapIf(!limits.isEmpty());
+        for (int i = 0; i < limits.size(); i++) {
+            line(1, i == 0 ? "limit" : "", limits.get(i));
+        }
         comments(0, "end");
         return out.toString();
     }
@@ -191,9 +201,22 @@ public final class PatternPrinter {
                 : " in " + s.forms().stream().map(PatternPrinter::quoted).collect(Collectors.joining(", "));
         String anchor = "scenario " + s.name();
         line(1, anchor, "scenario " + quoted(s.name()) + " " + number(s.points()) + in);
+        if (!s.every().isEmpty()) {
+            line(2, anchor + " every", "for every " + String.join(", ", s.every()));
+        }
         when(2, anchor, s.when());
         for (int i = 0; i < s.steps().size(); i++) {
             line(2, anchor + " " + (i + 1), StepPrinter.print(s.steps().get(i)));
+        }
+    }
+
+    private void run(Run r) {
+        out.append('\n');
+        String anchor = "run " + r.name();
+        line(1, anchor, "run " + quoted(r.name()) + " " + number(r.points()));
+        List<String> lines = RunPrinter.lines(r);
+        for (int i = 0; i < lines.size(); i++) {
+            line(2, anchor + " " + (i + 1), lines.get(i));
         }
     }
 
@@ -245,7 +268,11 @@ public final class PatternPrinter {
     }
 
     static String quoted(String text) {
-        return '"' + text + '"';
+        String escaped = text.replace("\\", "\\\\")
+                .replace("\"", "\\\"")
+                .replace("\n", "\\n")
+                .replace("\t", "\\t");
+        return '"' + escaped + '"';
     }
 
     static String number(double value) {

@@ -6,41 +6,55 @@ import java.util.List;
  * A small run against the roles.
  *
  * @param forms names of the forms it is for; empty for all
- * @param when what must hold for it to apply
+ * @param every names of roles and members: it is played once for each type and operation they are bound to
+ * @param when what must hold for it to apply, said of the types and operations it is played for
  */
-public record Scenario(String name, double points, List<String> forms, List<Pattern.Condition> when, List<Step> steps) {
+public record Scenario(
+        String name,
+        double points,
+        List<String> forms,
+        List<String> every,
+        List<Pattern.Condition> when,
+        List<Step> steps) {
+
+    /** Stands for a member where any operation of the object will do. */
+    public static final String ANYTHING = "anything";
 
     /** One line of a scenario. */
     public sealed interface Step {
 
-        /** An object that stands in for a role's abstraction and records its calls. */
-        record Double(String variable, String role) implements Step {}
-
-        /** An object of a role. {@code with} names a variable it is given on whatever way it offers; or null. */
-        record New(String variable, String role, String with) implements Step {}
+        /** An object that stands in for a role's abstraction, records its calls, and gives back what is said. */
+        record Double(String variable, String role, List<Answer> answers) implements Step {}
 
         /**
-         * A call of a member on a variable.
+         * An object of a role, given these on whatever way it offers.
          *
-         * @param with variable handed over as argument, or null; other arguments are found by type
+         * @param perhaps whether only a constructor need take them, and it may do without
+         */
+        record New(String variable, String role, List<Argument> with, boolean perhaps) implements Step {}
+
+        /**
+         * A call of a member.
+         *
+         * @param result what the outcome is called from here on, or null
+         * @param on a variable, or a role whose operation is static
+         * @param member a member, or {@link #ANYTHING}
+         * @param with what is handed over; other arguments are found by type
          * @param until what to try other values for, or null to call once
          */
-        record Call(String variable, String member, String with, Heard until) implements Step {}
+        record Call(String result, String on, String member, List<Argument> with, Heard until) implements Step {}
+
+        /** The calls that the last step came to, made on another object. */
+        record DoTheSame(String variable) implements Step {}
+
+        /** From here on, whenever the double is called, it looks at what its likes in the program ask of the other. */
+        record Look(String variable, String at) implements Step {}
+
+        /** What the object keeps is remembered, to be compared with later. */
+        record Remember(String variable) implements Step {}
 
         /** Calls recorded so far no longer count. */
         record ForgetCalls() implements Step {}
-
-        /** @param times how often the member was called */
-        record Expect(Heard heard, Times times) implements Step {}
-
-        /** A double that gives back what is said, for the members named. */
-        record Answering(String variable, String role, List<Answer> answers) implements Step {}
-
-        /** An object of a role, made with these arguments. */
-        record Made(String variable, String role, List<Argument> with) implements Step {}
-
-        /** A call with these arguments; {@code result} names what it gives back, or is null. */
-        record Called(String result, String variable, String member, List<Argument> with) implements Step {}
 
         record Assign(String variable, String field, Argument value) implements Step {}
 
@@ -53,10 +67,13 @@ public record Scenario(String name, double points, List<String> forms, List<Patt
         /** What is printed from here on is kept. */
         record Capture() implements Step {}
 
+        /** @param times how often the member was called */
+        record Expect(Heard heard, Times times) implements Step {}
+
         record Compare(String variable, Comparison how, List<Argument> with) implements Step {}
 
         /**
-         * @param times how often; below 0 where that is not asked
+         * @param times how often; below 0 for at least once
          * @param with what with; empty where that is not asked
          */
         record ExpectCall(Heard heard, int times, List<Argument> with) implements Step {}
@@ -66,8 +83,43 @@ public record Scenario(String name, double points, List<String> forms, List<Patt
         /** @param error simple name of the error's type; empty for any */
         record ExpectError(String variable, String member, List<Argument> with, String error) implements Step {}
 
+        /** The last call threw nothing. */
+        record ExpectNoError() implements Step {}
+
         /** @param text what is printed; null for nothing */
         record ExpectOutput(String text) implements Step {}
+
+        /** Two operations belong together, as calls of both show. */
+        record ExpectBond(Heard first, Bond bond, Heard second) implements Step {}
+
+        /** The operation gives out an object of every type of the role that it makes. */
+        record ExpectEvery(Heard heard, String role) implements Step {}
+
+        /** The two doubles were called alike, in the same order. */
+        record ExpectAlike(String first, String second) implements Step {}
+
+        /** What a double saw or was told is what is true of the other after the call. */
+        record ExpectNews(String variable, String of) implements Step {}
+
+        /** In every type of the role, {@code whole} calls the {@code parts} in the same order. */
+        record ExpectOneOrder(String role, String parts, String whole) implements Step {}
+    }
+
+    /** How two operations belong together. */
+    public enum Bond {
+        PASSES_ON("passes on to"),
+        TAKES_BACK("takes back"),
+        SHOWS_IN("shows in");
+
+        private final String words;
+
+        Bond(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** What a double gives back for a member. */
@@ -107,7 +159,7 @@ public record Scenario(String name, double points, List<String> forms, List<Patt
         }
     }
 
-    /** A call of {@code member} on the double in {@code variable}. */
+    /** A call of {@code member} on what {@code variable} stands for. */
     public record Heard(String variable, String member) {}
 
     /** How often. */

@@ -45,6 +45,13 @@ final class ScenarioParser {
         }
         String anchor = "scenario " + name;
         endOfLine(anchor);
+        List<String> every = new ArrayList<>();
+        if (tokens.accept("for every")) {
+            do {
+                every.add(roleOrMember());
+            } while (tokens.accept(","));
+            endOfLine(anchor + " every");
+        }
         List<Condition> when = new ArrayList<>();
         while (tokens.accept("when")) {
             when.add(conditions.condition());
@@ -59,7 +66,22 @@ final class ScenarioParser {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
         }
         return new Scenario(
-                name, Double.parseDouble(points.text()), List.copyOf(forms), List.copyOf(when), List.copyOf(steps));
+                name,
+                Double.parseDouble(points.text()),
+                List.copyOf(forms),
+                List.copyOf(every),
+                List.copyOf(when),
+                List.copyOf(steps));
+    }
+
+    private String roleOrMember() {
+        Token t = tokens.peek();
+        List<String> known = new ArrayList<>(names.of(Names.Kind.ROLE));
+        known.addAll(names.of(Names.Kind.OPERATION));
+        if (!known.contains(t.text())) {
+            throw tokens.unexpected("the name of a role or of an operation declared above", known);
+        }
+        return tokens.next().text();
     }
 
     private void endOfLine(String anchor) {
@@ -83,6 +105,12 @@ final class ScenarioParser {
         }
         if (tokens.accept("call")) {
             return call(null);
+        }
+        if (tokens.accept("do the same to")) {
+            return new Step.DoTheSame(variable(false));
+        }
+        if (tokens.accept("remember")) {
+            return new Step.Remember(variable(false));
         }
         if (tokens.accept("set")) {
             String variable = variable(false);
@@ -109,38 +137,30 @@ final class ScenarioParser {
 
     private Step made() {
         Token variable = tokens.expect(Kind.WORD, "a step");
+        if (variables.containsKey(variable.text()) && tokens.accept("looks at")) {
+            return new Step.Look(variable.text(), variable(false));
+        }
         if (!tokens.accept(":=")) {
-            List<String> openers = List.of("call", "expect", "forget", "set", "repeat", "in", "for", "capture");
+            List<String> openers =
+                    List.of("call", "expect", "forget", "set", "repeat", "in", "for", "capture", "do", "remember");
             throw Tokens.unexpected(
                     variable, "NAME := ... or a step that begins with one of " + String.join(", ", openers), openers);
         }
         Step made;
         if (tokens.accept("double of")) {
             String role = names.expect(tokens, Names.Kind.ROLE);
-            made = tokens.accept("answering")
-                    ? new Step.Answering(variable.text(), role, answers())
-                    : new Step.Double(variable.text(), role);
+            made = new Step.Double(variable.text(), role, tokens.accept("answering") ? answers() : List.of());
         } else if (tokens.accept("new")) {
             String role = names.expect(tokens, Names.Kind.ROLE);
             List<Argument> with = tokens.accept("with") ? arguments() : List.of();
-            made = with.isEmpty() || isOneVariable(with)
-                    ? new Step.New(variable.text(), role, with.isEmpty() ? null : nameOf(with))
-                    : new Step.Made(variable.text(), role, with);
+            made = new Step.New(variable.text(), role, with, !with.isEmpty() && tokens.accept("where possible"));
         } else if (tokens.accept("call")) {
             made = call(variable.text());
         } else {
             throw tokens.unexpected("'double of ROLE', 'new ROLE' or 'call ...'", List.of("double", "new", "call"));
         }
-        variables.put(variable.text(), made instanceof Step.Double || made instanceof Step.Answering);
+        variables.put(variable.text(), made instanceof Step.Double);
         return made;
-    }
-
-    private static boolean isOneVariable(List<Argument> arguments) {
-        return arguments.size() == 1 && arguments.get(0) instanceof Argument.Variable;
-    }
-
-    private static String nameOf(List<Argument> arguments) {
-        return ((Argument.Variable) arguments.get(0)).name();
     }
 
     private Step forEach() {
@@ -197,23 +217,37 @@ final class ScenarioParser {
     }
 
     private Step call(String result) {
-        String variable = variable(false);
+        String on = names.of(Names.Kind.ROLE).contains(tokens.peek().text())
+                        && !variables.containsKey(tokens.peek().text())
+                ? tokens.next().text()
+                : variable(false);
         tokens.expect(".");
-        String member = names.expect(tokens, Names.Kind.OPERATION);
+        String member =
+                tokens.accept(Scenario.ANYTHING) ? Scenario.ANYTHING : names.expect(tokens, Names.Kind.OPERATION);
         List<Argument> with = tokens.accept("with") ? arguments() : List.of();
-        boolean plain = result == null && (with.isEmpty() || isOneVariable(with));
-        if (!plain) {
-            return new Step.Called(result, variable, member, with);
-        }
         Heard until = null;
         if (tokens.accept("until")) {
-            until = heard();
+            until = heard(false);
             tokens.expect("is called");
+        } else if (member.equals(Scenario.ANYTHING)) {
+            throw tokens.unexpected("'until NAME.MEMBER is called', since anything is tried", List.of("until"));
         }
-        return new Step.Call(variable, member, with.isEmpty() ? null : nameOf(with), until);
+        return new Step.Call(result, on, member, with, until);
     }
 
     private Step expectation() {
+        if (tokens.accept("no error")) {
+            return new Step.ExpectNoError();
+        }
+        if (tokens.accept("every")) {
+            String role = names.expect(tokens, Names.Kind.ROLE);
+            tokens.expect("to call");
+            String parts = names.expect(tokens, Names.Kind.OPERATION);
+            tokens.expect("in");
+            String whole = names.expect(tokens, Names.Kind.OPERATION);
+            tokens.expect("in the same order");
+            return new Step.ExpectOneOrder(role, parts, whole);
+        }
         if (tokens.accept("no output")) {
             return new Step.ExpectOutput(null);
         }
@@ -233,6 +267,12 @@ final class ScenarioParser {
         }
         int before = tokens.mark();
         String variable = variable(false);
+        if (tokens.accept("heard the same as")) {
+            return new Step.ExpectAlike(variable, variable(false));
+        }
+        if (tokens.accept("has the news of")) {
+            return new Step.ExpectNews(variable, variable(false));
+        }
         for (Scenario.Comparison how : Scenario.Comparison.values()) {
             if (tokens.accept(how.words())) {
                 return new Step.Compare(variable, how, compared(how));
@@ -256,9 +296,17 @@ final class ScenarioParser {
     }
 
     private Step calls() {
-        List<Heard> all = new ArrayList<>(List.of(heard()));
+        List<Heard> all = new ArrayList<>(List.of(heard(false)));
+        for (Scenario.Bond bond : Scenario.Bond.values()) {
+            if (tokens.accept(bond.words())) {
+                return new Step.ExpectBond(all.get(0), bond, heard(false));
+            }
+        }
+        if (tokens.accept("gives every")) {
+            return new Step.ExpectEvery(all.get(0), names.expect(tokens, Names.Kind.ROLE));
+        }
         while (tokens.accept(",")) {
-            all.add(heard());
+            all.add(heard(false));
         }
         if (all.size() > 1) {
             tokens.expect("called in this order");
@@ -271,14 +319,14 @@ final class ScenarioParser {
         if (tokens.accept("called") && tokens.peek().kind() == Kind.NUMBER) {
             int times = number();
             tokens.expect("times");
-            return new Step.ExpectCall(all.get(0), times, List.of());
+            return new Step.ExpectCall(all.get(0), times, tokens.accept("with") ? arguments() : List.of());
         }
         tokens.reset(before);
         return new Step.Expect(all.get(0), times());
     }
 
-    private Heard heard() {
-        String variable = variable(true);
+    private Heard heard(boolean mustBeDouble) {
+        String variable = variable(mustBeDouble);
         tokens.expect(".");
         return new Heard(variable, names.expect(tokens, Names.Kind.OPERATION));
     }

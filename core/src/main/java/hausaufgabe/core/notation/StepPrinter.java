@@ -14,14 +14,18 @@ final class StepPrinter {
 
     static String print(Step step) {
         if (step instanceof Step.Double d) {
-            return d.variable() + " := double of " + d.role();
+            String answering = d.answers().stream()
+                    .map(x -> x.member() + " with " + print(x.value()))
+                    .collect(Collectors.joining(", "));
+            return d.variable() + " := double of " + d.role() + (answering.isEmpty() ? "" : " answering " + answering);
         }
         if (step instanceof Step.New n) {
-            return n.variable() + " := new " + n.role() + with(n.with());
+            return n.variable() + " := new " + n.role() + with(n.with()) + (n.perhaps() ? " where possible" : "");
         }
         if (step instanceof Step.Call c) {
+            String result = c.result() == null ? "" : c.result() + " := ";
             String until = c.until() == null ? "" : " until " + heard(c.until()) + " is called";
-            return "call " + c.variable() + "." + c.member() + with(c.with()) + until;
+            return result + "call " + c.on() + "." + c.member() + with(c.with()) + until;
         }
         if (step instanceof Step.Expect e) {
             return "expect " + heard(e.heard()) + " " + e.times().words();
@@ -30,18 +34,14 @@ final class StepPrinter {
     }
 
     private static String more(Step step) {
-        if (step instanceof Step.Answering a) {
-            return a.variable() + " := double of " + a.role() + " answering "
-                    + a.answers().stream()
-                            .map(x -> x.member() + " with " + print(x.value()))
-                            .collect(Collectors.joining(", "));
+        if (step instanceof Step.DoTheSame s) {
+            return "do the same to " + s.variable();
         }
-        if (step instanceof Step.Made m) {
-            return m.variable() + " := new " + m.role() + with(m.with());
+        if (step instanceof Step.Look l) {
+            return l.variable() + " looks at " + l.at();
         }
-        if (step instanceof Step.Called c) {
-            String result = c.result() == null ? "" : c.result() + " := ";
-            return result + "call " + c.variable() + "." + c.member() + with(c.with());
+        if (step instanceof Step.Remember r) {
+            return "remember " + r.variable();
         }
         if (step instanceof Step.Assign s) {
             return "set " + s.variable() + "." + s.field() + " to " + print(s.value());
@@ -64,7 +64,8 @@ final class StepPrinter {
         }
         if (step instanceof Step.ExpectCall e) {
             return "expect " + heard(e.heard()) + " called"
-                    + (e.times() < 0 ? with(e.with()) : " " + e.times() + " times");
+                    + (e.times() < 0 ? "" : " " + e.times() + " times")
+                    + with(e.with());
         }
         if (step instanceof Step.ExpectOrder e) {
             return "expect " + e.heard().stream().map(StepPrinter::heard).collect(Collectors.joining(", "))
@@ -73,6 +74,24 @@ final class StepPrinter {
         if (step instanceof Step.ExpectError e) {
             String type = e.error().isEmpty() ? "" : " " + PatternPrinter.quoted(e.error());
             return "expect call " + e.variable() + "." + e.member() + with(e.with()) + " to throw" + type;
+        }
+        if (step instanceof Step.ExpectBond b) {
+            return "expect " + heard(b.first()) + " " + b.bond().words() + " " + heard(b.second());
+        }
+        if (step instanceof Step.ExpectEvery e) {
+            return "expect " + heard(e.heard()) + " gives every " + e.role();
+        }
+        if (step instanceof Step.ExpectAlike a) {
+            return "expect " + a.first() + " heard the same as " + a.second();
+        }
+        if (step instanceof Step.ExpectNews n) {
+            return "expect " + n.variable() + " has the news of " + n.of();
+        }
+        if (step instanceof Step.ExpectOneOrder o) {
+            return "expect every " + o.role() + " to call " + o.parts() + " in " + o.whole() + " in the same order";
+        }
+        if (step instanceof Step.ExpectNoError) {
+            return "expect no error";
         }
         String text = ((Step.ExpectOutput) step).text();
         return text == null ? "expect no output" : "expect output " + PatternPrinter.quoted(text);
@@ -92,10 +111,6 @@ final class StepPrinter {
             return l.quoted() ? PatternPrinter.quoted(l.text()) : l.text();
         }
         return "any";
-    }
-
-    private static String with(String variable) {
-        return variable == null ? "" : " with " + variable;
     }
 
     private static String heard(Heard heard) {

@@ -57,11 +57,11 @@ final class Tokens {
                 remarks.add(new Remark(all.size(), text.substring(i + 2, end).strip(), alone));
                 i = end;
             } else if (c == '"') {
-                int end = endOf(text, i + 1, '"');
-                if (end >= text.length() || text.substring(i, end).indexOf('\n') >= 0) {
+                int end = endOfText(text, i + 1);
+                if (end >= text.length() || text.charAt(end) != '"') {
                     throw new NotationException(line, column, "a text begins here and does not end; close it with \"");
                 }
-                add(Kind.TEXT, text.substring(i + 1, end), line, column);
+                add(Kind.TEXT, unescaped(text.substring(i + 1, end)), line, column);
                 i = end + 1;
             } else if (Character.isDigit(c)) {
                 int end = i;
@@ -94,6 +94,32 @@ final class Tokens {
         char c = text.charAt(i);
         boolean hyphen = c == '-' && i + 1 < text.length() && Character.isLetterOrDigit(text.charAt(i + 1));
         return Character.isLetterOrDigit(c) || c == '_' || hyphen;
+    }
+
+    /** The closing quote; one behind a backslash is part of the text. */
+    private static int endOfText(String text, int from) {
+        int end = from;
+        while (end < text.length() && text.charAt(end) != '"' && text.charAt(end) != '\n') {
+            end += text.charAt(end) == '\\' ? 2 : 1;
+        }
+        return Math.min(end, text.length());
+    }
+
+    private static String unescaped(String text) {
+        if (text.indexOf('\\') < 0) {
+            return text;
+        }
+        StringBuilder plain = new StringBuilder();
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c == '\\' && i + 1 < text.length()) {
+                char next = text.charAt(++i);
+                plain.append(next == 'n' ? "\n" : next == 't' ? "\t" : String.valueOf(next));
+            } else {
+                plain.append(c);
+            }
+        }
+        return plain.toString();
     }
 
     private static int endOf(String text, int from, char closing) {

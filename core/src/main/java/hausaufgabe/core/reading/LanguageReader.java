@@ -1,6 +1,8 @@
 package hausaufgabe.core.reading;
 
+import hausaufgabe.core.scenario.Program;
 import java.util.List;
+import java.util.Map;
 
 /** Reads a language. */
 public interface LanguageReader {
@@ -14,4 +16,7 @@ public interface LanguageReader {
      * @param sources files in the order of their paths
      */
     Reading read(List<SourceFile> sources);
+
+    /** Makes a compiled program ready to be run and listened to. */
+    Program ready(Map<String, byte[]> program);
 }

@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param explanation one sentence: what was expected and what happened, or what was missing
  * @param steps what was done, line by line
+ * @param calls who called whom; null where nothing was run
  * @param possible points it is worth
  * @param earned points proposed for it
  * @param milliseconds wall time
@@ -16,6 +17,7 @@ public record ScenarioResult(
         Outcome outcome,
         Sentence explanation,
         List<Line> steps,
+        CallSequence calls,
         double possible,
         double earned,
         long milliseconds) {
@@ -44,7 +46,9 @@ public record ScenarioResult(
         HEARD,
         EXPECTED,
         PRINTED,
-        STOPPED
+        STOPPED,
+        /** What follows was played for this type or operation. */
+        CASE
     }
 
     /**

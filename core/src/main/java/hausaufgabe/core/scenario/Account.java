@@ -10,7 +10,7 @@ import java.util.List;
 /** What was done in a scenario, line by line. Kept to {@value #MOST} lines. */
 final class Account {
 
-    private static final int MOST = 60;
+    static final int MOST = 60;
 
     private final List<Line> lines = new ArrayList<>();
 

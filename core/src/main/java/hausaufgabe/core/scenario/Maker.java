@@ -1,32 +1,46 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Value;
 import hausaufgabe.core.scenario.Driver.Answer;
 import hausaufgabe.core.scenario.Driver.Given;
 import hausaufgabe.core.scenario.Driver.Request;
+import hausaufgabe.core.scenario.Samples.Mentioned;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Makes values by type: simple ones from samples, objects of the program through their constructors or a static operation
- * that gives one, abstractions as doubles or by a type that realises them.
+ * Makes values by type: simple ones from samples, objects of the program through their constructors, a static operation or
+ * constant that gives one, or a builder; abstractions as doubles or by a type that realises them.
  */
 final class Maker {
 
     private static final int DEPTH = 5;
+    private static final String LIBRARY = "java.";
 
     private final Design design;
+    private final Program program;
     private final Stage stage;
+    private final Set<String> added = new HashSet<>();
+    private final List<Given.Ref> made = new ArrayList<>();
+    private boolean real;
 
-    Maker(Design design, Stage stage) {
+    Maker(Design design, Program program, Stage stage) {
         this.design = design;
+        this.program = program;
         this.stage = stage;
     }
 
@@ -39,49 +53,173 @@ final class Maker {
         }
     }
 
-    /**
-     * A value for a parameter.
-     *
-     * @param preferred objects to be used where their type is asked for, by type id
-     * @param round which of the samples to take
-     */
-    Given value(TypeRef wanted, Map<String, Given> preferred, int round) throws Unmakeable, DriverLost {
-        return value(wanted, preferred, round, 0);
+    /** Which of the samples to take, and whose code may say which are worth trying. */
+    private record Choice(int round, Mentioned mentioned, int depth) {
+        Choice deeper() {
+            return new Choice(round, mentioned, depth + 1);
+        }
+
+        Choice next(int by) {
+            return new Choice(round + by, mentioned, depth);
+        }
     }
 
-    private Given value(TypeRef wanted, Map<String, Given> preferred, int round, int depth)
-            throws Unmakeable, DriverLost {
-        if (preferred.containsKey(wanted.type())) {
-            return preferred.get(wanted.type());
+    /** Where the program has types of its own for an abstraction, they are taken rather than doubles. */
+    void preferReal() {
+        real = true;
+    }
+
+    /** Objects of the program made so far, as parts of others too. */
+    List<Given.Ref> made() {
+        return List.copyOf(made);
+    }
+
+    // arguments
+
+    List<Given> arguments(Operation operation, Offers offers, int round) throws Unmakeable, DriverLost {
+        return arguments(operation, offers, new Choice(round, mentioned(operation), 0));
+    }
+
+    private List<Given> arguments(Operation operation, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+        List<Given> arguments = new ArrayList<>();
+        Map<String, Integer> alike = new HashMap<>();
+        for (Operation.Parameter p : operation.parameters()) {
+            int before = alike.merge(p.type().type(), 1, Integer::sum) - 1;
+            arguments.add(value(p.type(), offers, choice.next(before)));
         }
-        if (wanted.isContainer()) {
-            return container(wanted, preferred, round, depth);
+        return arguments;
+    }
+
+    /** What is mentioned in an operation's type and in the types that call it. */
+    private Mentioned mentioned(Operation o) {
+        Mentioned own = mentioned(o.owner());
+        List<String> texts = new ArrayList<>(own.texts());
+        List<String> numbers = new ArrayList<>(own.numbers());
+        design.bodies().callersOf(o).stream()
+                .map(s -> s.in().owner())
+                .distinct()
+                .filter(owner -> !owner.equals(o.owner()))
+                .limit(6)
+                .forEach(owner -> {
+                    texts.addAll(program.texts(owner));
+                    numbers.addAll(program.numbers(owner));
+                });
+        return new Mentioned(texts, numbers);
+    }
+
+    Mentioned mentioned(String owner) {
+        List<String> texts = new ArrayList<>(program.texts(owner));
+        List<String> numbers = new ArrayList<>(program.numbers(owner));
+        design.type(owner)
+                .ifPresent(t -> design.lineOf(t).forEach(up -> {
+                    if (!up.id().equals(owner)) {
+                        texts.addAll(program.texts(up.id()));
+                        numbers.addAll(program.numbers(up.id()));
+                    }
+                }));
+        return new Mentioned(texts, numbers);
+    }
+
+    Given any(TypeRef wanted, int round) throws Unmakeable, DriverLost {
+        return value(wanted, new Offers(design, List.of()), new Choice(round, Mentioned.NOTHING, 0));
+    }
+
+    /** All values that are worth trying for a parameter; a few of each for objects. */
+    List<Given> candidates(TypeRef wanted, Operation of) throws DriverLost {
+        Type type = design.type(wanted.type()).orElse(null);
+        List<Given> all = new ArrayList<>(
+                type == null && !wanted.isContainer() ? Samples.all(wanted.type(), mentioned(of)) : List.of());
+        int rounds =
+                type != null && type.kind() == Type.Kind.ENUM ? type.constants().size() : 4;
+        for (int round = 0; all.isEmpty() || type != null && round < rounds; round++) {
+            try {
+                all.add(value(wanted, new Offers(design, List.of()), new Choice(round, mentioned(of), 0)));
+            } catch (Unmakeable e) {
+                break;
+            }
+        }
+        return all;
+    }
+
+    private Given value(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+        if (wanted.type().equals("java.lang.Class")) {
+            return typeValue(wanted, choice);
+        }
+        if (!wanted.isContainer()) {
+            Optional<Given> offered = offers.take(wanted);
+            if (offered.isPresent()) {
+                return offered.get();
+            }
+        } else {
+            return container(wanted, offers, choice);
         }
         Type type = design.type(wanted.type()).orElse(null);
         if (type != null) {
-            return object(type, preferred, round, depth);
+            return object(type, offers, choice);
         }
-        var sample = Samples.of(wanted.type(), round);
-        if (sample.isPresent()) {
-            return sample.get();
-        }
-        throw new Unmakeable("no value is known for " + wanted.text());
+        Optional<Given> sample = Samples.of(wanted.type(), choice.round(), choice.mentioned());
+        return sample.isPresent() ? sample.get() : ofLibrary(wanted);
     }
 
-    private Given container(TypeRef wanted, Map<String, Given> preferred, int round, int depth)
-            throws Unmakeable, DriverLost {
-        List<Given> items = new ArrayList<>();
-        boolean map = wanted.arguments().size() == 2;
-        if (map) {
-            items.add(value(wanted.arguments().get(0), preferred, round, depth + 1));
+    /** A type as a value: the one said, or a text's, which an object without a type of its own is. */
+    private Given typeValue(TypeRef wanted, Choice choice) {
+        String named =
+                wanted.arguments().isEmpty() ? "" : wanted.arguments().get(0).type();
+        Optional<Type> own = design.type(named)
+                .flatMap(t -> design.isConcrete(t)
+                        ? Optional.of(t)
+                        : design.realisationsOf(t).stream()
+                                .filter(design::isConcrete)
+                                .filter(Type::isNamed)
+                                .findFirst());
+        List<String> all = new ArrayList<>(List.of("java.lang.String"));
+        own.ifPresent(t -> all.add(0, t.id()));
+        design.types().stream()
+                .filter(t -> t.isOwn() && t.isNamed() && design.isConcrete(t))
+                .limit(6)
+                .forEach(t -> all.add(t.id()));
+        return new Given.Parsed("java.lang.Class", "class", all.get(choice.round() % all.size()));
+    }
+
+    /** Streams of the runtime's own, and doubles of a library's interfaces. */
+    private Given ofLibrary(TypeRef wanted) throws Unmakeable, DriverLost {
+        if (wanted.type().equals("java.io.PrintStream") || wanted.type().equals("java.io.InputStream")) {
+            String field = wanted.type().endsWith("PrintStream") ? "out" : "in";
+            Answer a = stage.ask(new Request.Read("java.lang.System", field, null));
+            return a.value().ref();
         }
-        items.add(value(wanted.contents().get(0), preferred, round, depth + 1));
-        if (wanted.many() && !map) {
-            // a second one, since some work begins only with two
-            Given second = value(wanted.contents().get(0), preferred, round + 1, depth + 1);
-            if (!items.contains(second)) {
-                items.add(second);
+        Optional<Program.Part> part =
+                wanted.type().startsWith(LIBRARY) ? program.doubleOf(wanted.type()) : Optional.empty();
+        if (part.isEmpty()) {
+            throw new Unmakeable("no value is known for " + wanted.text());
+        }
+        return constructed(part.get(), List.of(), List.of(), wanted.text());
+    }
+
+    private Given container(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+        List<Given> items = new ArrayList<>();
+        TypeRef content = wanted.contents().get(0);
+        boolean map = wanted.arguments().size() == 2;
+        List<Given> offered = content.isContainer() ? List.of() : offers.takeAll(content);
+        if (!wanted.many() && !offered.isEmpty()) {
+            offered = offered.subList(0, 1);
+        }
+        if (offered.isEmpty()) {
+            offered = new ArrayList<>(List.of(value(content, offers, choice.deeper())));
+            if (wanted.many()) {
+                // a second one, since some work begins only with two
+                Given second = value(content, offers, choice.deeper().next(1));
+                if (!offered.contains(second)) {
+                    offered.add(second);
+                }
             }
+        }
+        for (int i = 0; i < offered.size(); i++) {
+            if (map) {
+                items.add(
+                        value(wanted.arguments().get(0), offers, choice.deeper().next(i)));
+            }
+            items.add(offered.get(i));
         }
         String type = wanted.type().equals("array") ? componentName(wanted) + "[]" : wanted.type();
         return new Given.Several(type, items);
@@ -92,93 +230,311 @@ final class Maker {
         return c.type().equals("array") ? componentName(c) + "[]" : c.type().replaceFirst("<.*", "");
     }
 
-    private Given object(Type type, Map<String, Given> preferred, int round, int depth) throws Unmakeable, DriverLost {
-        if (depth > DEPTH) {
-            throw new Unmakeable("making a " + type.name() + " needs one " + DEPTH + " objects deep");
+    // objects
+
+    private Given object(Type type, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+        if (choice.depth() > DEPTH) {
+            throw new Unmakeable("making " + article(type) + type.name() + " needs one " + DEPTH + " objects deep");
         }
         if (type.kind() == Type.Kind.ENUM && !type.constants().isEmpty()) {
-            return constant(type, round);
+            return constant(type, choice.round());
+        }
+        if (type.origin() == Type.Origin.CONSTANT) {
+            return constant(type);
         }
         if (design.isConcrete(type)) {
-            return construct(type, preferred, round, depth);
+            return construct(type, offers, choice);
         }
-        if (Doubles.isPossible(type)) {
-            return stage.makeDouble(type, answers(type, round, depth));
+        List<Type> lower = design.realisationsOf(type).stream()
+                .filter(t -> design.isConcrete(t))
+                .filter(Type::isOwn)
+                .toList();
+        if (real && !lower.isEmpty()) {
+            try {
+                return object(lower.get(choice.round() % lower.size()), offers, choice.deeper());
+            } catch (Unmakeable e) {
+                // a double will do
+            }
         }
-        for (Type lower : design.realisationsOf(type)) {
-            if (lower.isNamed() && design.isConcrete(lower)) {
-                try {
-                    return object(lower, preferred, round, depth + 1);
-                } catch (Unmakeable e) {
-                    // the next one may do
-                }
+        Optional<Given.Ref> made = doubled(type, choice.round(), choice.depth());
+        if (made.isPresent()) {
+            return made.get();
+        }
+        for (int i = 0; i < lower.size(); i++) {
+            try {
+                return object(lower.get((choice.round() + i) % lower.size()), offers, choice.deeper());
+            } catch (Unmakeable e) {
+                // the next one may do
             }
         }
         throw new Unmakeable("nothing that realises " + type.name() + " could be made");
     }
 
-    Given constant(Type type, int round) throws Unmakeable, DriverLost {
-        String name = type.constants().get(round % type.constants().size());
-        Answer a = stage.ask(new Request.ReadStatic(type.id(), name));
+    Given.Ref constant(Type type, int round) throws Unmakeable, DriverLost {
+        return read(type.id(), type.constants().get(round % type.constants().size()), type.name());
+    }
+
+    /** An enum's constant that has a body of its own. */
+    Given.Ref constant(Type body) throws Unmakeable, DriverLost {
+        return read(body.enclosing(), body.name().substring(body.name().lastIndexOf('.') + 1), body.enclosing());
+    }
+
+    private Given.Ref read(String type, String field, String shown) throws Unmakeable, DriverLost {
+        Answer a = stage.ask(new Request.Read(type, field, null));
         if (a.thrown() != null) {
-            throw new Unmakeable(type.name() + "." + name + " could not be read: " + Stage.said(a.thrown()));
+            throw new Unmakeable(shown + "." + field + " could not be read: " + Stage.said(a.thrown()));
+        }
+        if (a.value().ref() == null) {
+            throw new Unmakeable(shown + "." + field + " holds nothing");
         }
         return a.value().ref();
     }
 
-    /** What a double of the type answers, by the name of its operation: something by result type, where that can be made. */
-    Map<String, Given> answers(Type type, int round, int depth) throws DriverLost {
-        Map<String, Given> answers = new LinkedHashMap<>();
-        for (Operation o : design.methodsOf(type)) {
-            if (o.isAbstract() && o.result() != null && depth < 2) {
-                try {
-                    answers.put(o.name(), value(o.result(), Map.of(), round, depth + 1));
-                } catch (Unmakeable e) {
-                    answers.put(o.name(), new Given.Nothing());
-                }
-            }
-        }
-        return answers;
-    }
-
-    /** An object through the constructor that asks for least, or failing that a static operation that gives one. */
-    private Given construct(Type type, Map<String, Given> preferred, int round, int depth)
-            throws Unmakeable, DriverLost {
+    private Given construct(Type type, Offers offers, Choice choice) throws Unmakeable, DriverLost {
         List<String> problems = new ArrayList<>();
-        for (Operation way : waysIn(type)) {
-            List<Given> arguments = new ArrayList<>();
-            try {
-                for (Operation.Parameter p : way.parameters()) {
-                    arguments.add(value(p.type(), preferred, round, depth + 1));
+        for (int round = 0; round < 3; round++) {
+            for (Operation way : waysIn(type, offers)) {
+                Given.Ref made = tryWay(type, way, offers, choice.deeper().next(round), problems);
+                if (made != null) {
+                    return made;
                 }
-            } catch (Unmakeable e) {
-                problems.add(e.getMessage());
-                continue;
             }
-            Answer a = stage.ask(request(type, way, arguments));
-            if (a.thrown() == null && a.value().ref() != null) {
-                return a.value().ref();
-            }
-            problems.add(a.thrown() == null ? way.name() + "() gave nothing" : Stage.said(a.thrown()));
         }
-        String why = problems.isEmpty()
-                ? "its constructors are private and no static operation gives one"
-                : String.join("; ", problems);
+        Given.Ref given = givenOut(type, problems);
+        if (given != null) {
+            return given;
+        }
+        String why =
+                problems.isEmpty() ? "its constructors are private and no static operation gives one" : problems.get(0);
         throw new Unmakeable("no " + type.name() + " could be made: " + why);
     }
 
-    /** Ways to get an object of a type that others may use, those that ask for least first. */
-    List<Operation> waysIn(Type type) {
+    /** An object that a static field holds, or that another's operation makes: for what has no name, or makes itself. */
+    Given.Ref givenOut(Type type, List<String> problems) throws DriverLost {
+        if (type.origin() == Type.Origin.CONSTANT) {
+            try {
+                return constant(type);
+            } catch (Unmakeable e) {
+                problems.add(e.getMessage());
+            }
+        }
+        for (Field f : heldIn(type)) {
+            try {
+                return read(f.owner(), f.name(), f.owner());
+            } catch (Unmakeable e) {
+                problems.add(e.getMessage());
+            }
+        }
+        for (Operation o : design.operations()) {
+            boolean gives = o.isMethod()
+                    && o.isStatic()
+                    && o.body().stream().anyMatch(f -> f instanceof Fact.Return r && makes(r.value(), type));
+            if (gives) {
+                Given.Ref made =
+                        tryWay(type, o, new Offers(design, List.of()), new Choice(0, Mentioned.NOTHING, 1), problems);
+                if (made != null) {
+                    return made;
+                }
+            }
+        }
+        return null;
+    }
+
+    private List<Field> heldIn(Type type) {
+        List<Field> held = new ArrayList<>();
+        for (Type t : design.types()) {
+            for (Field f : design.fieldsOf(t)) {
+                boolean holds = f.isStatic()
+                        && design.bodies().writesTo(f).stream()
+                                .anyMatch(s -> s.fact() instanceof Fact.Write w && makes(w.value(), type));
+                if (holds) {
+                    held.add(f);
+                }
+            }
+        }
+        return held;
+    }
+
+    private static boolean makes(Value value, Type type) {
+        return value instanceof Value.New n && n.type().equals(type.id())
+                || value instanceof Value.OneOf one && one.values().stream().anyMatch(v -> makes(v, type));
+    }
+
+    Given.Ref tryWay(Type type, Operation way, Offers offers, int round, List<String> problems) throws DriverLost {
+        return tryWay(type, way, offers, new Choice(round, mentioned(way.owner()), 0), problems);
+    }
+
+    private Given.Ref tryWay(Type type, Operation way, Offers offers, Choice choice, List<String> problems)
+            throws DriverLost {
+        try {
+            List<Given> arguments = arguments(way, offers, choice);
+            Answer a = stage.ask(request(design.type(way.owner()).orElse(type), way, arguments));
+            if (a.thrown() == null && a.value().ref() != null) {
+                made.add(a.value().ref());
+                return a.value().ref();
+            }
+            problems.add(a.thrown() == null ? way.name() + "() gave nothing" : Stage.said(a.thrown()));
+        } catch (Unmakeable e) {
+            problems.add(e.getMessage());
+        }
+        return null;
+    }
+
+    /** Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least. */
+    List<Operation> waysIn(Type type, Offers offers) {
         Stream<Operation> constructors = design.operationsOf(type).stream()
                 .filter(Operation::isConstructor)
                 .filter(o -> design.bodies().isOpen(o));
         Stream<Operation> givers = design.operationsOf(type).stream()
                 .filter(o -> o.isMethod() && o.isStatic() && design.bodies().isOpen(o))
                 .filter(o -> o.result() != null && o.result().type().equals(type.id()));
+        Comparator<Operation> taking = Comparator.comparingInt(o ->
+                -(int) o.parameters().stream().filter(p -> offers.fit(p.type())).count());
         Comparator<Operation> least =
                 Comparator.comparingInt(o -> o.parameters().size());
-        return Stream.concat(constructors.sorted(least), givers.sorted(least)).toList();
+        return Stream.concat(constructors.sorted(least), givers.sorted(least))
+                .sorted(taking)
+                .toList();
     }
+
+    // doubles
+
+    /** Something new that realises the type; nothing where no new type can, or its own constructor fails. */
+    Optional<Given.Ref> doubled(Type type, int round, int depth) throws DriverLost {
+        boolean open = !type.flags().isSealed()
+                && !type.flags().isFinal()
+                && type.kind() != Type.Kind.ENUM
+                && type.kind() != Type.Kind.RECORD
+                && type.isNamed();
+        Optional<Program.Part> part = open ? program.doubleOf(type.id()) : Optional.empty();
+        if (part.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Operation> constructors = design.operationsOf(type).stream()
+                .filter(Operation::isConstructor)
+                .sorted(Comparator.comparingInt(o -> o.parameters().size()))
+                .toList();
+        if (type.isInterface() || constructors.isEmpty()) {
+            return doubled(type, part.get(), List.of(), List.of(), round, depth);
+        }
+        for (int r = round; r < round + 3; r++) {
+            for (Operation c : constructors) {
+                try {
+                    List<Given> arguments =
+                            arguments(c, new Offers(design, List.of()), new Choice(r, mentioned(type.id()), depth + 1));
+                    Optional<Given.Ref> made = doubled(type, part.get(), parameterTypes(c), arguments, round, depth);
+                    if (made.isPresent()) {
+                        return made;
+                    }
+                } catch (Unmakeable e) {
+                    // the next constructor may do
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Given.Ref> doubled(
+            Type type, Program.Part part, List<String> parameters, List<Given> arguments, int round, int depth)
+            throws DriverLost {
+        try {
+            Given.Ref ref = constructed(part, parameters, arguments, type.name());
+            Given.Ref typed = new Given.Ref(ref.id(), type.id());
+            answer(typed, type, Map.of(), round, depth);
+            return Optional.of(typed);
+        } catch (Unmakeable e) {
+            return Optional.empty();
+        }
+    }
+
+    private Given.Ref constructed(Program.Part part, List<String> parameters, List<Given> arguments, String shown)
+            throws Unmakeable, DriverLost {
+        if (added.add(part.name())) {
+            stage.ask(new Request.Add(part));
+        }
+        Answer a = stage.ask(new Request.Construct(part.name(), parameters, arguments));
+        if (a.thrown() != null) {
+            throw new Unmakeable("nothing could stand in for " + shown + ": " + Stage.said(a.thrown()));
+        }
+        return a.value().ref();
+    }
+
+    /**
+     * Tells a double what to give back: what was said, else something by result type, where that can be made.
+     *
+     * @param said by operation
+     */
+    Map<Operation, List<Given>> answer(Given.Ref ref, Type type, Map<Operation, Given> said, int round, int depth)
+            throws DriverLost {
+        Map<Operation, List<Given>> byOperation = new LinkedHashMap<>();
+        Map<String, List<Given>> answers = new LinkedHashMap<>();
+        long fluent = design.methodsOf(type).stream()
+                .filter(o -> o.isAbstract() && givesItself(o, type))
+                .count();
+        for (Operation o : design.methodsOf(type)) {
+            if (o.isAbstract() && o.result() != null && depth < 2) {
+                List<Given> given =
+                        said.containsKey(o) ? List.of(said.get(o)) : answersOf(o, type, fluent > 1, round, depth);
+                byOperation.put(o, given);
+                answers.put(o.name() + "(" + String.join(",", binary(o)) + ")", given);
+            }
+        }
+        if (!answers.isEmpty()) {
+            stage.ask(new Request.Answers(ref, answers));
+        }
+        return byOperation;
+    }
+
+    private static boolean givesItself(Operation o, Type type) {
+        return o.result() != null && o.result().type().equals(type.id());
+    }
+
+    private List<Given> answersOf(Operation o, Type type, boolean fluent, int round, int depth) throws DriverLost {
+        if (givesItself(o, type)) {
+            return List.of(fluent || !o.parameters().isEmpty() ? new Given.Itself() : new Given.Nothing());
+        }
+        if (round % 2 == 1 && isReference(o.result())) {
+            return List.of(nothing(o.result()));
+        }
+        if (o.result().type().equals("boolean") || o.result().type().equals("java.lang.Boolean")) {
+            return truths(o.result().type(), round % 2 == 0);
+        }
+        try {
+            return List.of(
+                    value(o.result(), new Offers(design, List.of()), new Choice(round, Mentioned.NOTHING, depth + 1)));
+        } catch (Unmakeable e) {
+            return List.of(new Given.Nothing());
+        }
+    }
+
+    private static boolean isReference(TypeRef t) {
+        return t.isContainer() && !t.many()
+                || !t.isContainer()
+                        && t.type().contains(".")
+                        && Samples.all(t.type(), Mentioned.NOTHING).isEmpty()
+                || !t.isContainer()
+                        && Character.isUpperCase(t.type().charAt(t.type().lastIndexOf('.') + 1))
+                        && Samples.all(t.type(), Mentioned.NOTHING).isEmpty();
+    }
+
+    /** What says that there is none. */
+    private static Given nothing(TypeRef t) {
+        return t.type().equals("java.util.Optional")
+                ? new Given.Several("java.util.Optional", List.of())
+                : new Given.Nothing();
+    }
+
+    /** Not true for ever: what asks until it is told no would never end. */
+    private static List<Given> truths(String type, boolean first) {
+        List<Given> all = new ArrayList<>();
+        for (int i = 0; first && i < 8; i++) {
+            all.add(new Given.Simple(type, "true"));
+        }
+        all.add(new Given.Simple(type, "false"));
+        return all;
+    }
+
+    // words
 
     static Request request(Type type, Operation way, List<Given> arguments) {
         return way.isConstructor()
@@ -194,5 +550,21 @@ final class Maker {
         }
         String inside = o.id().substring(open + 1, o.id().length() - 1);
         return inside.isEmpty() ? List.of() : List.of(inside.split(","));
+    }
+
+    /** The same, with a nested type as the runtime names it. */
+    private List<String> binary(Operation o) {
+        Map<String, String> names = new HashMap<>();
+        design.types().forEach(t -> names.put(t.id().replace('$', '.'), t.id()));
+        return parameterTypes(o).stream().map(p -> binary(p, names)).toList();
+    }
+
+    private static String binary(String parameter, Map<String, String> names) {
+        String element = parameter.replace("[]", "");
+        return names.getOrDefault(element, element) + parameter.substring(element.length());
+    }
+
+    static String article(Type type) {
+        return "AEIOUaeiou".indexOf(type.name().charAt(0)) >= 0 ? "an " : "a ";
     }
 }

@@ -1,44 +1,65 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.scenario.Driver.Given;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
-/** The values that stand for "any" of a library's simple types. The first of each is the most ordinary. */
+/**
+ * The values that stand for "any" of a library's simple types: a fixed list, the most ordinary first, and then what the
+ * program's own code mentions, for numbers also what is next to it.
+ */
 final class Samples {
 
-    /** How many sets of values there are; beyond a type's last its values begin again. */
-    static final int ROUNDS = 5;
+    /** How many sets of values are tried; beyond a type's last its values begin again. */
+    static final int ROUNDS = 12;
 
     private static final List<String> WHOLE = List.of("3", "1", "12", "0", "100");
+    private static final List<String> WHOLE_FAR = List.of("1000", "-7");
     private static final List<String> BROKEN = List.of("12.5", "1.0", "120.0", "0.0", "3.75");
+    private static final List<String> BROKEN_FAR = List.of("1500.0", "-7.5");
     private static final List<String> TEXTS = List.of("Seeschwalbe", "A", "Nordhafen 7", "berth", "");
+    private static final List<String> TRUTHS = List.of("true", "false");
+    private static final List<String> LETTERS = List.of("a", "Z");
 
-    private static final Map<String, List<String>> SIMPLE = Map.ofEntries(
-            Map.entry("int", WHOLE),
-            Map.entry("long", WHOLE),
-            Map.entry("short", WHOLE),
-            Map.entry("byte", WHOLE),
-            Map.entry("double", BROKEN),
-            Map.entry("float", BROKEN),
-            Map.entry("boolean", List.of("true", "false")),
-            Map.entry("char", List.of("a", "Z")),
-            Map.entry("java.lang.Integer", WHOLE),
-            Map.entry("java.lang.Long", WHOLE),
-            Map.entry("java.lang.Short", WHOLE),
-            Map.entry("java.lang.Byte", WHOLE),
-            Map.entry("java.lang.Double", BROKEN),
-            Map.entry("java.lang.Float", BROKEN),
-            Map.entry("java.lang.Number", BROKEN),
-            Map.entry("java.lang.Boolean", List.of("true", "false")),
-            Map.entry("java.lang.Character", List.of("a", "Z")),
-            Map.entry("java.lang.String", TEXTS),
-            Map.entry("java.lang.CharSequence", TEXTS),
-            Map.entry("java.lang.Object", TEXTS),
-            Map.entry("java.lang.Comparable", TEXTS));
+    private enum Sort {
+        WHOLE,
+        BROKEN,
+        TEXT,
+        TRUTH,
+        LETTER
+    }
+
+    private static final Map<String, Sort> SIMPLE = Map.ofEntries(
+            Map.entry("int", Sort.WHOLE),
+            Map.entry("long", Sort.WHOLE),
+            Map.entry("short", Sort.WHOLE),
+            Map.entry("byte", Sort.WHOLE),
+            Map.entry("double", Sort.BROKEN),
+            Map.entry("float", Sort.BROKEN),
+            Map.entry("boolean", Sort.TRUTH),
+            Map.entry("char", Sort.LETTER),
+            Map.entry("java.lang.Integer", Sort.WHOLE),
+            Map.entry("java.lang.Long", Sort.WHOLE),
+            Map.entry("java.lang.Short", Sort.WHOLE),
+            Map.entry("java.lang.Byte", Sort.WHOLE),
+            Map.entry("java.lang.Double", Sort.BROKEN),
+            Map.entry("java.lang.Float", Sort.BROKEN),
+            Map.entry("java.lang.Number", Sort.BROKEN),
+            Map.entry("java.lang.Boolean", Sort.TRUTH),
+            Map.entry("java.lang.Character", Sort.LETTER),
+            Map.entry("java.lang.String", Sort.TEXT),
+            Map.entry("java.lang.CharSequence", Sort.TEXT),
+            Map.entry("java.lang.Object", Sort.TEXT),
+            Map.entry("java.lang.Comparable", Sort.TEXT));
 
     private record Parsing(String operation, List<String> texts) {}
+
+    private static final Parsing EMPTY = new Parsing("empty", List.of(""));
 
     private static final Map<String, Parsing> PARSED = Map.ofEntries(
             Map.entry("java.math.BigDecimal", new Parsing("new", BROKEN)),
@@ -46,31 +67,111 @@ final class Samples {
             Map.entry("java.time.LocalDate", new Parsing("parse", List.of("2026-05-04", "2026-11-29", "2024-02-29"))),
             Map.entry("java.time.LocalTime", new Parsing("parse", List.of("10:30", "23:59", "00:00"))),
             Map.entry("java.time.LocalDateTime", new Parsing("parse", List.of("2026-05-04T10:30", "2026-11-29T23:59"))),
-            Map.entry("java.time.Instant", new Parsing("parse", List.of("2026-05-04T10:30:00Z"))),
+            Map.entry(
+                    "java.time.Instant", new Parsing("parse", List.of("2026-05-04T10:30:00Z", "2026-11-29T23:59:00Z"))),
             Map.entry("java.time.Duration", new Parsing("parse", List.of("PT3H", "PT0S", "PT26H"))),
             Map.entry("java.time.Period", new Parsing("parse", List.of("P3D", "P0D"))),
-            Map.entry("java.time.DayOfWeek", new Parsing("valueOf", List.of("MONDAY", "SUNDAY"))),
-            Map.entry("java.time.Month", new Parsing("valueOf", List.of("MAY", "DECEMBER"))),
-            Map.entry("java.time.YearMonth", new Parsing("parse", List.of("2026-05"))),
+            Map.entry(
+                    "java.time.DayOfWeek",
+                    new Parsing("valueOf", List.of("MONDAY", "SUNDAY", "SATURDAY", "FRIDAY", "WEDNESDAY"))),
+            Map.entry("java.time.Month", new Parsing("valueOf", List.of("MAY", "DECEMBER", "JULY", "FEBRUARY"))),
+            Map.entry("java.time.Year", new Parsing("parse", List.of("2026", "2024"))),
+            Map.entry("java.time.YearMonth", new Parsing("parse", List.of("2026-05", "2024-02"))),
+            Map.entry("java.time.ZoneId", new Parsing("of", List.of("UTC", "Europe/Berlin"))),
             Map.entry("java.time.ZonedDateTime", new Parsing("parse", List.of("2026-05-04T10:30:00Z"))),
-            Map.entry("java.util.Currency", new Parsing("getInstance", List.of("EUR"))),
+            Map.entry("java.util.Currency", new Parsing("getInstance", List.of("EUR", "SEK"))),
             Map.entry("java.util.Locale", new Parsing("forLanguageTag", List.of("en", "de"))),
             Map.entry("java.util.UUID", new Parsing("fromString", List.of("00000000-0000-0001-0000-000000000003"))),
             Map.entry("java.util.Scanner", new Parsing("new", List.of("3\n1\n"))),
-            Map.entry("java.lang.StringBuilder", new Parsing("new", List.of(""))));
+            Map.entry("java.util.Random", EMPTY),
+            Map.entry("java.util.Date", EMPTY),
+            Map.entry("java.util.concurrent.atomic.AtomicInteger", EMPTY),
+            Map.entry("java.util.concurrent.atomic.AtomicLong", EMPTY),
+            Map.entry("java.util.concurrent.atomic.AtomicBoolean", EMPTY),
+            Map.entry("java.lang.StringBuilder", new Parsing("new", List.of(""))),
+            Map.entry("java.lang.StringBuffer", new Parsing("new", List.of(""))));
 
     private Samples() {}
 
     /** A value of the type, or nothing where the type is none of a library's that are known here. */
-    static Optional<Given> of(String type, int round) {
-        if (SIMPLE.containsKey(type)) {
-            return Optional.of(new Given.Simple(type, pick(SIMPLE.get(type), round)));
-        }
-        return Optional.ofNullable(PARSED.get(type))
-                .map(p -> new Given.Parsed(type, p.operation(), pick(p.texts(), round)));
+    static Optional<Given> of(String type, int round, Mentioned mentioned) {
+        List<Given> all = all(type, mentioned);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(round % all.size()));
     }
 
-    private static String pick(List<String> all, int round) {
-        return all.get(round % all.size());
+    /** All values of the type that are tried. */
+    static List<Given> all(String type, Mentioned mentioned) {
+        List<Given> all = new ArrayList<>();
+        if (SIMPLE.containsKey(type)) {
+            texts(SIMPLE.get(type), mentioned).stream()
+                    .filter(t -> fits(type, t))
+                    .forEach(t -> all.add(new Given.Simple(type, t)));
+        } else if (PARSED.containsKey(type)) {
+            Parsing p = PARSED.get(type);
+            p.texts().forEach(t -> all.add(new Given.Parsed(type, p.operation(), t)));
+        }
+        return all;
+    }
+
+    private static boolean fits(String type, String text) {
+        return !type.toLowerCase().endsWith("byte") || Math.abs(Double.parseDouble(text)) < 128;
+    }
+
+    private static Set<String> texts(Sort sort, Mentioned mentioned) {
+        Set<String> all = new LinkedHashSet<>();
+        switch (sort) {
+            case WHOLE -> mix(all, WHOLE, numbers(mentioned, true), WHOLE_FAR);
+            case BROKEN -> mix(all, BROKEN, numbers(mentioned, false), BROKEN_FAR);
+            case TEXT -> mix(all, TEXTS, mentioned.texts(), List.of());
+            case TRUTH -> all.addAll(TRUTHS);
+            case LETTER -> {
+                all.addAll(LETTERS);
+                mentioned.numbers().stream()
+                        .filter(n -> n.matches("\\d{2,3}"))
+                        .map(Integer::valueOf)
+                        .filter(n -> n > ' ' && n < 127)
+                        .forEach(n -> all.add(String.valueOf((char) n.intValue())));
+            }
+        }
+        return all;
+    }
+
+    /** Two ordinary ones first, then what is mentioned between the others. */
+    private static void mix(Set<String> into, List<String> usual, List<String> mentioned, List<String> far) {
+        into.addAll(usual.subList(0, 2));
+        List<String> rest = new ArrayList<>(usual.subList(2, usual.size()));
+        rest.addAll(far);
+        for (int i = 0; i < Math.max(rest.size(), mentioned.size()); i++) {
+            if (i < mentioned.size()) {
+                into.add(mentioned.get(i));
+            }
+            if (i < rest.size()) {
+                into.add(rest.get(i));
+            }
+        }
+    }
+
+    private static List<String> numbers(Mentioned mentioned, boolean whole) {
+        List<String> all = new ArrayList<>();
+        for (String n : mentioned.numbers()) {
+            try {
+                BigDecimal exact = new BigDecimal(n);
+                boolean small = exact.abs().compareTo(BigDecimal.valueOf(1_000_000)) < 0;
+                boolean isWhole = exact.stripTrailingZeros().scale() <= 0;
+                if (small && (isWhole || !whole)) {
+                    for (BigDecimal near : List.of(exact.add(BigDecimal.ONE), exact, exact.subtract(BigDecimal.ONE))) {
+                        all.add(whole ? near.toBigInteger().toString() : String.valueOf(near.doubleValue()));
+                    }
+                }
+            } catch (NumberFormatException notOne) {
+                // infinity, or no number
+            }
+        }
+        return all;
+    }
+
+    /** Texts and numbers that the code mentions. */
+    record Mentioned(List<String> texts, List<String> numbers) {
+        static final Mentioned NOTHING = new Mentioned(List.of(), List.of());
     }
 }

@@ -1,6 +1,7 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Binding;
@@ -8,30 +9,35 @@ import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Scenario;
+import hausaufgabe.core.report.CallSequence;
 import hausaufgabe.core.report.ScenarioResult;
+import hausaufgabe.core.report.ScenarioResult.Line;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import hausaufgabe.core.scenario.Driver.Request;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import java.util.stream.Collectors;
 
 /** Runs the scenarios of a pattern that apply to a match. */
-public final class ScenarioRunner {
+public final class ScenarioRunner implements AutoCloseable {
+
+    /** How many types and operations one scenario is played for. */
+    private static final int MOST_CASES = 24;
 
     private final Pattern pattern;
     private final Design design;
     private final Match match;
-    private final Map<String, byte[]> program;
+    private final Program program;
     private final Driver.Source drivers;
     private final LongSupplier milliseconds;
     private final Judge judge;
+    private final boolean chancy;
     private Driver driver;
 
     /**
@@ -42,7 +48,7 @@ public final class ScenarioRunner {
             Pattern pattern,
             Design design,
             Match match,
-            Map<String, byte[]> program,
+            Program program,
             Driver.Source drivers,
             LongSupplier milliseconds) {
         this.pattern = pattern;
@@ -52,15 +58,57 @@ public final class ScenarioRunner {
         this.drivers = drivers;
         this.milliseconds = milliseconds;
         this.judge = new Judge(pattern, design, null);
+        this.chancy = Chance.isIn(design);
     }
 
-    /** The scenarios that apply: of the form found, with all their conditions met. */
-    public List<Scenario> applicable() {
+    /**
+     * What a scenario is played for.
+     *
+     * @param name in words, empty where it is played once
+     */
+    private record Case(String name, Binding binding) {}
+
+    /** How it went for one case. {@code outcome} is null where it had nothing to show. */
+    private record Played(
+            Case of,
+            Outcome outcome,
+            Sentence why,
+            List<Line> lines,
+            CallSequence calls,
+            boolean lost,
+            boolean otherValues) {}
+
+    private List<Scenario> ofForm() {
         return pattern.scenarios().stream()
                 .filter(s ->
                         s.forms().isEmpty() || s.forms().contains(match.form().name()))
-                .filter(s -> s.when().stream().allMatch(c -> judge.status(c, match.binding()) == Status.MET))
                 .toList();
+    }
+
+    /** The cases of a scenario that meet all its conditions. */
+    private List<Case> cases(Scenario s) {
+        List<Case> cases = List.of(new Case("", match.binding()));
+        for (String name : s.every()) {
+            List<Case> more = new ArrayList<>();
+            for (Case c : cases) {
+                for (Type t : match.binding().types(name)) {
+                    more.add(new Case(joined(c.name(), t.name()), c.binding().narrowed(Map.of(name, t), Map.of())));
+                }
+                for (Operation o : match.binding().operations(name)) {
+                    more.add(new Case(
+                            joined(c.name(), o.name() + "()"), c.binding().narrowed(Map.of(), Map.of(name, o))));
+                }
+            }
+            cases = more;
+        }
+        return cases.stream()
+                .filter(c -> s.when().stream().allMatch(w -> judge.status(w, c.binding()) == Status.MET))
+                .limit(MOST_CASES)
+                .toList();
+    }
+
+    private static String joined(String a, String b) {
+        return a.isEmpty() ? b : a + ", " + b;
     }
 
     /**
@@ -70,84 +118,187 @@ public final class ScenarioRunner {
      */
     public List<ScenarioResult> run(Consumer<String> before) {
         List<ScenarioResult> results = new ArrayList<>();
-        try {
-            for (Scenario s : applicable()) {
+        for (Scenario s : ofForm()) {
+            List<Case> cases = cases(s);
+            if (!cases.isEmpty()) {
                 before.accept(s.name());
-                results.add(run(s));
+                ScenarioResult r = run(s, cases);
+                if (r != null) {
+                    results.add(r);
+                }
             }
-        } finally {
-            closeDriver();
         }
         return results;
     }
 
     /** The results where nothing can be run, with the reason. */
     public List<ScenarioResult> blocked(String reason) {
-        return applicable().stream()
-                .map(s -> result(s, Outcome.BLOCKED, Sentence.words(reason), new Account(), 0))
+        return ofForm().stream()
+                .filter(s -> !cases(s).isEmpty())
+                .map(s -> result(s, Outcome.BLOCKED, Sentence.words(reason), List.of(), null, 0))
                 .toList();
     }
 
-    private ScenarioResult run(Scenario scenario) {
-        Account account = new Account();
-        if (drivers.exhausted()) {
-            return result(
-                    scenario,
-                    Outcome.BLOCKED,
-                    Sentence.words("The time allowed for running this submission was used up before."),
-                    account,
-                    0);
-        }
+    /** Null where it turned out to have nothing to show. */
+    private ScenarioResult run(Scenario scenario, List<Case> cases) {
         long start = milliseconds.getAsLong();
-        Outcome outcome;
-        Sentence why;
+        List<Played> all = new ArrayList<>();
+        for (Case c : cases) {
+            Played p = playSteadily(scenario, c);
+            all.add(p);
+            if (p.outcome() == Outcome.FAILED || p.lost()) {
+                break;
+            }
+        }
+        List<Played> shown = all.stream().filter(p -> p.outcome() != null).toList();
+        if (shown.isEmpty()) {
+            return null;
+        }
+        Played worst = shown.stream()
+                .filter(p -> p.outcome() == Outcome.FAILED)
+                .findFirst()
+                .orElse(shown.stream()
+                        .filter(p -> p.outcome() == Outcome.PASSED)
+                        .findFirst()
+                        .orElse(shown.get(0)));
+        return result(
+                scenario,
+                worst.outcome(),
+                why(worst, shown, cases.size()),
+                lines(shown),
+                worst.calls(),
+                milliseconds.getAsLong() - start);
+    }
+
+    /** A failure or a stop in one case is said with its name; a pass with those that could not be tried. */
+    private static Sentence why(Played worst, List<Played> shown, int cases) {
+        if (cases == 1 || worst.of().name().isEmpty()) {
+            return worst.why();
+        }
+        List<Played> blocked =
+                shown.stream().filter(p -> p.outcome() == Outcome.BLOCKED).toList();
+        if (worst.outcome() != Outcome.PASSED) {
+            return Account.say(worst.of().name() + ": ", worst.why());
+        }
+        if (blocked.isEmpty()) {
+            return Sentence.words(
+                    "All expectations held, for " + shown.size() + (shown.size() == 1 ? " case." : " cases."));
+        }
+        String left = blocked.stream().map(p -> p.of().name()).collect(Collectors.joining("; "));
+        return Account.say(
+                "All expectations held where it could be tried. Not tried: " + left + ". ",
+                blocked.get(0).why());
+    }
+
+    private static List<Line> lines(List<Played> shown) {
+        if (shown.size() == 1) {
+            return shown.get(0).lines();
+        }
+        List<Line> lines = new ArrayList<>();
+        for (Played p : shown) {
+            if (lines.size() < Account.MOST) {
+                Boolean good = p.outcome() == Outcome.BLOCKED ? null : p.outcome() == Outcome.PASSED;
+                lines.add(new Line(LineKind.CASE, 0, Sentence.words(p.of().name()), good));
+                lines.addAll(p.lines());
+                if (p.outcome() == Outcome.BLOCKED) {
+                    lines.add(new Line(LineKind.STOPPED, 0, p.why(), null));
+                }
+            }
+        }
+        return lines;
+    }
+
+    /** What fails, or leaves something to chance, is played again; what does not come out the same shows nothing. */
+    private Played playSteadily(Scenario scenario, Case of) {
+        Played first = play(scenario, of);
+        boolean doubtful = first.outcome() == Outcome.FAILED || chancy && first.outcome() == Outcome.PASSED;
+        if (!doubtful || first.lost() || drivers.exhausted()) {
+            return first;
+        }
+        for (int again = 0; again < (chancy ? 2 : 1); again++) {
+            Played next = play(scenario, of);
+            if (next.outcome() != first.outcome() && !next.lost()) {
+                return varies(first, next);
+            }
+        }
+        return first;
+    }
+
+    private static Played varies(Played first, Played next) {
+        Sentence why = Account.say(
+                "It varies: run again with the same calls it came out differently. Once: ",
+                first.why(),
+                " Then: ",
+                next.why());
+        return new Played(first.of(), Outcome.BLOCKED, why, first.lines(), first.calls(), false, false);
+    }
+
+    private Played play(Scenario scenario, Case of) {
+        Played p = play(scenario, of, false);
+        if (p.otherValues() && !p.lost() && p.outcome() != Outcome.PASSED) {
+            // where things are kept by a key, the second took the first one's place
+            Played other = play(scenario, of, true);
+            return other.outcome() == Outcome.PASSED ? other : p;
+        }
+        return p;
+    }
+
+    private Played play(Scenario scenario, Case of, boolean distinct) {
+        Account account = new Account();
+        Tracing tracing = new Tracing();
+        if (drivers.exhausted()) {
+            Sentence used = Sentence.words("The time allowed for running this submission was used up before.");
+            return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false);
+        }
         try {
-            if (driver == null) {
-                driver = drivers.open();
-            }
-            driver.ask(new Request.Load(program, watched()));
-            Performance performance =
-                    new Performance(design, match.binding(), judge, new Stage(driver, account), account);
+            begin();
+            Performance performance = new Performance(
+                    design,
+                    program,
+                    of.binding(),
+                    judge,
+                    new Stage(design, driver, account, tracing),
+                    account,
+                    tracing,
+                    distinct);
             Performance.Ending ending = performance.play(scenario);
-            outcome = ending.outcome();
-            why = ending.why();
+            return new Played(
+                    of,
+                    ending.outcome(),
+                    ending.why(),
+                    account.lines(),
+                    tracing.sequence(),
+                    false,
+                    performance.hasOtherValues());
         } catch (DriverLost lost) {
-            closeDriver();
-            outcome = lost.reason() == DriverLost.Reason.NOT_STARTED ? Outcome.BLOCKED : Outcome.FAILED;
-            why = Sentence.words(lost.getMessage());
+            close();
             account.add(LineKind.STOPPED, 0, false, lost.getMessage());
+            Outcome outcome = lost.reason() == DriverLost.Reason.NOT_STARTED ? Outcome.BLOCKED : Outcome.FAILED;
+            return new Played(
+                    of, outcome, Sentence.words(lost.getMessage()), account.lines(), tracing.sequence(), true, false);
         }
-        return result(scenario, outcome, why, account, milliseconds.getAsLong() - start);
     }
 
-    /** Types whose own bodies tell that they were entered: where a double has none of its own, or nothing new can stand in. */
-    private Set<String> watched() {
-        Set<String> watched = new LinkedHashSet<>();
-        Binding binding = match.binding();
-        for (Pattern.Role role : pattern.roles()) {
-            for (Type t : binding.types(role.name())) {
-                if (role.sort() == Pattern.TypeSort.ABSTRACTION && !t.isInterface()) {
-                    watched.add(t.id());
-                }
-                if (role.sort() == Pattern.TypeSort.ABSTRACTION && !Doubles.isPossible(t)) {
-                    design.realisationsOf(t).stream()
-                            .filter(r -> r.origin() != Type.Origin.LAMBDA)
-                            .forEach(r -> watched.add(r.id()));
-                }
-            }
+    private void begin() throws DriverLost {
+        if (driver == null) {
+            driver = drivers.open(pattern.limits());
+            driver.ask(new Request.Load(program));
+        } else {
+            driver.ask(new Request.Forget());
         }
-        return watched;
     }
 
-    private void closeDriver() {
+    @Override
+    public void close() {
         if (driver != null) {
             driver.close();
             driver = null;
         }
     }
 
-    private static ScenarioResult result(Scenario s, Outcome outcome, Sentence why, Account account, long took) {
+    private static ScenarioResult result(
+            Scenario s, Outcome outcome, Sentence why, List<Line> lines, CallSequence calls, long took) {
         return new ScenarioResult(
-                s.name(), outcome, why, account.lines(), s.points(), Marking.earned(outcome, s.points()), took);
+                s.name(), outcome, why, lines, calls, s.points(), Marking.earned(outcome, s.points()), took);
     }
 }

@@ -58,6 +58,7 @@ class MarkingTest {
     }
 
     private static ScenarioResult scenario(Outcome outcome, double points) {
-        return new ScenarioResult("s", outcome, Sentence.NONE, List.of(), points, Marking.earned(outcome, points), 1);
+        return new ScenarioResult(
+                "s", outcome, Sentence.NONE, List.of(), null, points, Marking.earned(outcome, points), 1);
     }
 }

@@ -55,7 +55,9 @@ class PatternParserTest {
         assertTrue(p.requirements().get(1).forbidden());
         Scenario s = p.scenarios().get(0);
         assertEquals(5, s.steps().size());
-        assertEquals(new Scenario.Step.New("pilot", "Pilot", "one"), s.steps().get(1));
+        assertEquals(
+                new Scenario.Step.New("pilot", "Pilot", List.of(new Scenario.Argument.Variable("one")), false),
+                s.steps().get(1));
     }
 
     @Test

@@ -1,9 +1,5 @@
 package hausaufgabe.driver;
 
-import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonArray;
-import com.eclipsesource.json.JsonObject;
-import com.eclipsesource.json.JsonValue;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.Executable;
 import java.lang.reflect.Field;
@@ -13,26 +9,32 @@ import java.lang.reflect.Modifier;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.concurrent.CountDownLatch;
+import java.util.stream.Stream;
+import org.json.JSONArray;
+import org.json.JSONObject;
 
 /** Does one request after another on the program's objects. */
 final class Desk {
 
-    /** Calls of doubles told for one request; the rest are left out. */
-    private static final int MOST_EVENTS = 5_000;
+    private static final int DRAWN = 1_000;
 
     private final Printing printing;
-    private final JsonArray events = new JsonArray();
-    private Objects objects = new Objects();
-    private ProgramLoader loader = new ProgramLoader(Map.of(), Set.of());
-    private Values values = new Values(objects, loader);
+    private final Map<Class<?>, Object> outers = new HashMap<>();
+    private Map<String, byte[]> program = Map.of();
+    private String ear = "";
+    private Objects objects;
+    private ProgramLoader loader;
+    private Values values;
+    private Doubles doubles;
+    private volatile WholeRun whole;
 
     Desk(Printing printing) {
         this.printing = printing;
+        forget();
     }
 
     private static final class Refused extends Exception {
@@ -43,35 +45,36 @@ final class Desk {
         }
     }
 
-    JsonObject answer(JsonObject request) {
-        JsonObject answer = new JsonObject();
-        try {
-            answer.add("value", perform(request));
-        } catch (InvocationTargetException e) {
-            answer.add("thrown", thrown(e.getCause(), false));
-        } catch (ExceptionInInitializerError e) {
-            answer.add("thrown", thrown(e.getCause() == null ? e : e.getCause(), false));
-        } catch (StackOverflowError | OutOfMemoryError | NoClassDefFoundError e) {
-            answer.add("thrown", thrown(e, false));
-        } catch (Throwable e) {
-            answer.add("thrown", thrown(e, true));
-        }
-        String printed = printing.take();
-        synchronized (events) {
-            if (!printed.isEmpty()) {
-                events.add(new JsonObject().add("printed", printed));
-            }
-            JsonArray told = new JsonArray();
-            events.forEach(told::add);
-            while (events.size() > 0) {
-                events.remove(events.size() - 1);
-            }
-            answer.add("events", told);
-        }
-        return answer.add("flooded", printing.isFlooded());
+    boolean isRunningWhole() {
+        return whole != null;
     }
 
-    private static JsonObject thrown(Throwable t, boolean ours) {
+    /** The answer of a program that ends itself while it runs as a whole. */
+    JSONObject ended() {
+        return finished(new JSONObject().put("value", whole.left(true)));
+    }
+
+    JSONObject answer(JSONObject request) {
+        JSONObject answer = new JSONObject();
+        try {
+            answer.put("value", perform(request));
+        } catch (InvocationTargetException e) {
+            answer.put("thrown", thrown(e.getCause(), false));
+        } catch (ExceptionInInitializerError e) {
+            answer.put("thrown", thrown(e.getCause() == null ? e : e.getCause(), false));
+        } catch (StackOverflowError | OutOfMemoryError | NoClassDefFoundError e) {
+            answer.put("thrown", thrown(e, false));
+        } catch (Throwable e) {
+            answer.put("thrown", thrown(e, true));
+        }
+        return finished(answer);
+    }
+
+    private JSONObject finished(JSONObject answer) {
+        return answer.put("events", doubles.take()).put("flooded", printing.isFlooded());
+    }
+
+    private JSONObject thrown(Throwable t, boolean ours) {
         String message;
         try {
             String own = t.getMessage();
@@ -79,77 +82,152 @@ final class Desk {
         } catch (Throwable broken) {
             message = "(its message could not be read)";
         }
-        return new JsonObject()
-                .add("type", t.getClass().getName())
-                .add("message", message.substring(0, Math.min(500, message.length())))
-                .add("ours", ours);
+        return new JSONObject()
+                .put("type", t.getClass().getName())
+                .put("message", message.substring(0, Math.min(500, message.length())))
+                .put("at", place(t))
+                .put("ours", ours);
     }
 
-    private JsonValue perform(JsonObject request) throws Throwable {
-        return switch (request.getString("do", "")) {
+    /** The line of the program that threw, as {@code File.java:12}; empty where none of its own did. */
+    private String place(Throwable t) {
+        try {
+            for (StackTraceElement e : t.getStackTrace()) {
+                if (program.containsKey(e.getClassName()) && e.getFileName() != null) {
+                    return e.getFileName() + ":" + e.getLineNumber();
+                }
+            }
+        } catch (Throwable broken) {
+            // its own doing
+        }
+        return "";
+    }
+
+    private Object perform(JSONObject request) throws Throwable {
+        return switch (request.optString("do")) {
             case "load" -> load(request);
+            case "forget" -> start();
+            case "add" -> add(request);
             case "construct" -> construct(request);
-            case "call" -> call(request);
-            case "readStatic" -> readStatic(request);
-            case "double" -> makeDouble(request);
+            case "call" -> values.out(drawn(call(request).call()));
+            case "parallel" -> parallel(request);
+            case "read" -> read(request);
+            case "write" -> write(request);
+            case "answers" -> answers(request);
+            case "look" -> look(request);
+            case "state" -> state(request);
+            case "main" -> main(request);
+            case "tests" -> tests(request);
             default -> throw new Refused("unknown request");
         };
     }
 
-    private JsonValue load(JsonObject request) throws ReflectiveOperationException {
-        Map<String, byte[]> program = new LinkedHashMap<>();
-        JsonObject classes = request.get("program").asObject();
-        for (String name : classes.names()) {
-            program.put(name, Base64.getDecoder().decode(classes.getString(name, "")));
+    private Object load(JSONObject request) throws ReflectiveOperationException {
+        Map<String, byte[]> parts = new HashMap<>();
+        JSONObject classes = request.getJSONObject("program");
+        for (String name : classes.keySet()) {
+            parts.put(name, Base64.getDecoder().decode(classes.getString(name)));
         }
-        Set<String> watched = new HashSet<>();
-        request.get("watched").asArray().forEach(w -> watched.add(w.asString()));
+        program = parts;
+        ear = request.optString("ear");
+        return start();
+    }
+
+    /** Forgets all objects and static state: the program's classes begin anew. */
+    private Object start() throws ReflectiveOperationException {
+        forget();
+        if (!ear.isEmpty()) {
+            loader.listen(ear, doubles);
+        }
+        return JSONObject.NULL;
+    }
+
+    private void forget() {
         objects = new Objects();
-        loader = new ProgramLoader(program, watched);
+        outers.clear();
+        loader = new ProgramLoader(program, ClassLoader.getPlatformClassLoader());
         values = new Values(objects, loader);
-        if (!watched.isEmpty()) {
-            loader.listen((self, operation) -> {
-                int slash = operation.lastIndexOf('/');
-                heard(self, operation.substring(0, slash), Integer.parseInt(operation.substring(slash + 1)));
-            });
-        }
-        return Json.NULL;
-    }
-
-    private void heard(Object self, String operation, int parameters) {
-        Integer id = objects.known(self);
-        synchronized (events) {
-            if (id != null && events.size() < MOST_EVENTS) {
-                events.add(new JsonObject()
-                        .add("object", id)
-                        .add("operation", operation)
-                        .add("parameters", parameters));
+        final ProgramLoader mine = loader;
+        doubles = new Doubles(objects, values, printing, new Runnable() {
+            @Override
+            public void run() {
+                mine.stopListening(ear);
             }
-        }
+        });
     }
 
-    private JsonValue construct(JsonObject request) throws Throwable {
-        Class<?> type = loader.type(request.getString("type", ""));
-        Object[] arguments = values.in(request.get("arguments").asArray());
+    private Object add(JSONObject request) {
+        loader.add(request.getString("type"), Base64.getDecoder().decode(request.getString("content")));
+        return JSONObject.NULL;
+    }
+
+    private Object construct(JSONObject request) throws Throwable {
+        return values.out(
+                make(loader.type(request.getString("type")), request, values.in(request.getJSONArray("arguments"))));
+    }
+
+    private Object make(Class<?> type, JSONObject request, Object[] arguments) throws Throwable {
         Constructor<?> c = find(type.getDeclaredConstructors(), request, arguments.length);
         c.setAccessible(true);
-        return values.out(c.newInstance(arguments));
+        int hidden = c.getParameterCount() - arguments.length;
+        if (hidden == 0) {
+            return c.newInstance(arguments);
+        }
+        Object[] all = new Object[arguments.length + 1];
+        all[0] = outer(c.getParameterTypes()[0]);
+        System.arraycopy(arguments, 0, all, 1, arguments.length);
+        return c.newInstance(all);
     }
 
-    private JsonValue call(JsonObject request) throws Throwable {
-        JsonValue on = request.get("on");
-        Object receiver = on.isNull() ? null : objects.get(on.asInt());
-        Object[] arguments = values.in(request.get("arguments").asArray());
-        Method m = method(request, receiver, arguments.length);
+    /** The object an inner one belongs to: made without arguments, the same for all. */
+    private Object outer(Class<?> type) throws Throwable {
+        Object known = outers.get(type);
+        if (known == null) {
+            known = make(
+                    type, new JSONObject().put("operation", "outer").put("parameters", new JSONArray()), new Object[0]);
+            outers.put(type, known);
+        }
+        return known;
+    }
+
+    /** A call that is ready to be made. */
+    private interface Ready {
+        Object call() throws Exception;
+    }
+
+    private Ready call(JSONObject request) throws ReflectiveOperationException {
+        final Object receiver = request.isNull("on") ? null : objects.get(request.getInt("on"));
+        final Object[] arguments = values.in(request.getJSONArray("arguments"));
+        final Method m = method(request, receiver, arguments.length);
         m.setAccessible(true);
-        return values.out(m.invoke(receiver, arguments));
+        return new Ready() {
+            @Override
+            public Object call() throws Exception {
+                return m.invoke(receiver, arguments);
+            }
+        };
     }
 
-    private Method method(JsonObject request, Object receiver, int count)
+    /** What would only be worked out when it is asked for, worked out, up to {@value #DRAWN} of it. */
+    private static Object drawn(Object result) {
+        if (result instanceof Stream<?> s && Showing.isPlatform(result.getClass())) {
+            return s.limit(DRAWN).toList();
+        }
+        if (result instanceof Iterator<?> i && Showing.isPlatform(result.getClass())) {
+            List<Object> all = new ArrayList<>();
+            while (all.size() < DRAWN && i.hasNext()) {
+                all.add(i.next());
+            }
+            return all;
+        }
+        return result;
+    }
+
+    private Method method(JSONObject request, Object receiver, int count)
             throws ClassNotFoundException, NoSuchMethodException {
-        String name = request.getString("operation", "");
+        String name = request.getString("operation");
         List<Class<?>> line = new ArrayList<>();
-        collect(loader.type(request.getString("type", "")), line);
+        collect(loader.type(request.getString("type")), line);
         if (receiver != null) {
             collect(receiver.getClass(), line);
         }
@@ -181,39 +259,138 @@ final class Desk {
         }
     }
 
-    private static <E extends Executable> E find(E[] all, JsonObject request, int count) throws NoSuchMethodException {
-        List<String> wanted = new ArrayList<>();
-        request.get("parameters").asArray().forEach(p -> wanted.add(p.asString()));
+    private static <E extends Executable> E find(E[] all, JSONObject request, int count) throws NoSuchMethodException {
+        JSONArray wanted = request.getJSONArray("parameters");
+        E inner = null;
         for (E e : all) {
             Class<?>[] types = e.getParameterTypes();
             int hidden = types.length - count;
-            boolean fits = hidden >= 0 && hidden <= 1;
+            boolean fits = hidden == 0 || hidden == 1 && e instanceof Constructor<?> c && isInner(c);
             for (int i = 0; fits && i < count; i++) {
-                String asked = i < wanted.size() ? wanted.get(i) : "?";
+                String asked = i < wanted.length() ? wanted.getString(i) : "?";
                 Class<?> type = types[i + hidden];
                 fits = asked.equals("?") || asked.equals(type.getCanonicalName()) || asked.equals(type.getName());
             }
             if (fits && hidden == 0) {
                 return e;
             }
+            inner = fits ? e : inner;
         }
-        throw new NoSuchMethodException(request.getString("operation", "constructor") + wanted);
+        if (inner != null) {
+            return inner;
+        }
+        throw new NoSuchMethodException(request.optString("operation", "constructor") + wanted);
     }
 
-    private JsonValue readStatic(JsonObject request) throws Throwable {
-        Class<?> type = loader.type(request.getString("type", ""));
-        Field f = type.getDeclaredField(request.getString("field", ""));
+    private static boolean isInner(Constructor<?> c) {
+        Class<?> first = c.getParameterTypes()[0];
+        Class<?> type = c.getDeclaringClass();
+        return first == type.getEnclosingClass()
+                || type.getSuperclass() != null && first == type.getSuperclass().getEnclosingClass();
+    }
+
+    private Object parallel(JSONObject request) throws Exception {
+        int threads = request.getInt("threads");
+        final Ready ready = call(request.getJSONObject("call"));
+        final CountDownLatch start = new CountDownLatch(1);
+        final Object[] came = new Object[threads];
+        Thread[] all = new Thread[threads];
+        for (int i = 0; i < threads; i++) {
+            final int mine = i;
+            all[i] = new Thread(
+                    null,
+                    new Runnable() {
+                        @Override
+                        public void run() {
+                            try {
+                                start.await();
+                                came[mine] = values.out(ready.call());
+                            } catch (InvocationTargetException e) {
+                                came[mine] = new JSONObject().put("thrown", thrown(e.getCause(), false));
+                            } catch (Throwable e) {
+                                came[mine] = new JSONObject().put("thrown", thrown(e, true));
+                            }
+                        }
+                    },
+                    "parallel-" + (i + 1));
+            all[i].start();
+        }
+        start.countDown();
+        for (Thread t : all) {
+            t.join();
+        }
+        JSONArray items = new JSONArray();
+        for (Object o : came) {
+            items.put(o == null ? new JSONObject().put("n", true) : o);
+        }
+        return new JSONObject().put("items", items);
+    }
+
+    private Field field(JSONObject request) throws ReflectiveOperationException {
+        Field f = loader.type(request.getString("type")).getDeclaredField(request.getString("field"));
         f.setAccessible(true);
-        return values.out(f.get(null));
+        return f;
     }
 
-    private JsonValue makeDouble(JsonObject request) throws Throwable {
-        Class<?> type = loader.type(request.getString("type", ""));
-        Map<String, Object> answers = new HashMap<>();
-        JsonObject given = request.get("answers").asObject();
-        for (String name : given.names()) {
-            answers.put(name, values.in(given.get(name)));
+    private Object on(JSONObject request) {
+        return request.isNull("on") ? null : objects.get(request.getInt("on"));
+    }
+
+    private Object read(JSONObject request) throws ReflectiveOperationException {
+        return values.out(field(request).get(on(request)));
+    }
+
+    private Object write(JSONObject request) throws ReflectiveOperationException {
+        field(request).set(on(request), values.in(request.get("value")));
+        return JSONObject.NULL;
+    }
+
+    private Object answers(JSONObject request) throws ReflectiveOperationException {
+        JSONObject given = request.getJSONObject("answers");
+        Map<String, Object[]> all = new HashMap<>();
+        for (String operation : given.keySet()) {
+            all.put(operation, values.in(given.getJSONArray(operation)));
         }
-        return values.out(new Doubles(loader, answers, this::heard).of(type));
+        doubles.answer(objects.get(request.getInt("on")), all);
+        return JSONObject.NULL;
+    }
+
+    private Object look(JSONObject request) throws ReflectiveOperationException {
+        List<Doubles.Look> all = new ArrayList<>();
+        JSONArray calls = request.getJSONArray("calls");
+        for (int i = 0; i < calls.length(); i++) {
+            final Ready ready = call(calls.getJSONObject(i));
+            all.add(new Doubles.Look() {
+                @Override
+                public Object read() throws Exception {
+                    return ready.call();
+                }
+            });
+        }
+        doubles.look(objects.get(request.getInt("on")), all);
+        return JSONObject.NULL;
+    }
+
+    private Object state(JSONObject request) {
+        List<Object> unread = new ArrayList<>();
+        JSONArray without = request.optJSONArray("without");
+        for (int i = 0; without != null && i < without.length(); i++) {
+            unread.add(objects.get(without.getInt(i)));
+        }
+        return new JSONObject().put("state", State.of(objects.get(request.getInt("on")), unread));
+    }
+
+    private Object main(JSONObject request) throws Throwable {
+        whole = new WholeRun(request.optString("input"));
+        try {
+            whole.run(loader.type(request.getString("type")), request.getJSONArray("arguments"));
+            return whole.left(false);
+        } finally {
+            whole = null;
+        }
+    }
+
+    private Object tests(JSONObject request) throws Throwable {
+        return new TestRun(program).run(request.getJSONArray("classes"));
     }
 }

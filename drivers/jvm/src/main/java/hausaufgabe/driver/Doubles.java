@@ -1,83 +1,185 @@
 package hausaufgabe.driver;
 
-import java.lang.reflect.Constructor;
-import java.lang.reflect.InvocationHandler;
-import java.lang.reflect.Method;
-import java.lang.reflect.Proxy;
-import java.util.Arrays;
-import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
-import net.bytebuddy.ByteBuddy;
-import net.bytebuddy.description.modifier.Visibility;
-import net.bytebuddy.dynamic.DynamicType;
-import net.bytebuddy.dynamic.scaffold.subclass.ConstructorStrategy;
-import net.bytebuddy.implementation.InvocationHandlerAdapter;
-import net.bytebuddy.matcher.ElementMatchers;
+import java.util.function.BiFunction;
+import org.json.JSONArray;
+import org.json.JSONObject;
 
-/** Makes objects that realise an abstraction, tell of their calls, and answer what they were given to answer. */
-final class Doubles {
+/** What doubles answer, and what is told of them and of the program's own operations. */
+final class Doubles implements BiFunction<Object, Object[], Object> {
 
-    private final ProgramLoader loader;
-    private final Map<String, Object> answers;
-    private final Listener listener;
+    /** Entries told in the life of a program; after that the program's own operations are no longer told of. */
+    private static final int MOST = 4_000;
+    /** Calls of doubles told in the life of a program; after that they are answered and not told. */
+    private static final int MOST_ASKED = 20_000;
 
-    /** Told of each call. */
-    interface Listener {
-        void heard(Object self, String operation, int parameters);
+    private final Objects objects;
+    private final Values values;
+    private final Printing printing;
+    private final Runnable enough;
+    private final Map<Object, Map<String, Object[]>> answers = new IdentityHashMap<>();
+    private final Map<Object, List<Look>> looks = new IdentityHashMap<>();
+    private final Map<String, Integer> turns = new HashMap<>();
+    private final Map<Thread, Integer> threads = new IdentityHashMap<>();
+    private JSONArray events = new JSONArray();
+    private int entered;
+    private int asked;
+
+    /** Stands for the double itself among answers. */
+    static final Object ITSELF = new Object();
+
+    /** Something read of another object whenever a double is asked. */
+    interface Look {
+        Object read() throws Exception;
     }
 
-    Doubles(ProgramLoader loader, Map<String, Object> answers, Listener listener) {
-        this.loader = loader;
-        this.answers = answers;
-        this.listener = listener;
+    /** @param enough called when no more entries are told */
+    Doubles(Objects objects, Values values, Printing printing, Runnable enough) {
+        this.objects = objects;
+        this.values = values;
+        this.printing = printing;
+        this.enough = enough;
+        threads.put(Thread.currentThread(), 0);
     }
 
-    Object of(Class<?> type) throws ReflectiveOperationException {
-        return type.isInterface() ? Proxy.newProxyInstance(loader, new Class<?>[] {type}, this::onCall) : ofClass(type);
+    /** @param given answers by {@code name(parameter types)}; several are given in turn, the last again and again */
+    synchronized void answer(Object self, Map<String, Object[]> given) {
+        answers.put(self, given);
     }
 
-    private Object ofClass(Class<?> type) throws ReflectiveOperationException {
-        String name = (type.getPackageName().isEmpty() ? "" : type.getPackageName() + ".") + type.getSimpleName()
-                + "Double" + Integer.toHexString(System.identityHashCode(this));
-        try (DynamicType.Unloaded<?> made = new ByteBuddy()
-                .subclass(type, ConstructorStrategy.Default.IMITATE_SUPER_CLASS_OPENING)
-                .name(name)
-                .modifiers(Visibility.PUBLIC)
-                .method(ElementMatchers.isAbstract())
-                .intercept(InvocationHandlerAdapter.of((InvocationHandler) this::onCall))
-                .make()) {
-            Class<?> c = loader.define(name, made.getBytes());
-            made.getLoadedTypeInitializers().values().forEach(i -> i.onLoad(c));
-            Constructor<?> least = Arrays.stream(c.getDeclaredConstructors())
-                    .min(Comparator.comparingInt(Constructor::getParameterCount))
-                    .orElseThrow(() -> new NoSuchMethodException("its constructors are private"));
-            least.setAccessible(true);
-            Object[] arguments =
-                    Arrays.stream(least.getParameterTypes()).map(Values::plain).toArray();
-            return least.newInstance(arguments);
+    synchronized void look(Object self, List<Look> read) {
+        looks.put(self, read);
+    }
+
+    /** What has happened since the last time. */
+    synchronized JSONArray take() {
+        printed();
+        JSONArray told = events;
+        events = new JSONArray();
+        return told;
+    }
+
+    private void printed() {
+        printed(false);
+        printed(true);
+    }
+
+    private void printed(boolean error) {
+        String text = printing.take(error);
+        if (!text.isEmpty()) {
+            events.put(new JSONObject().put("e", "printed").put("t", text).put("error", error));
         }
     }
 
-    private Object onCall(Object self, Method method, Object[] arguments) throws Throwable {
-        int count = arguments == null ? 0 : arguments.length;
-        if (method.getDeclaringClass() == Object.class) {
-            return switch (method.getName()) {
-                case "equals" -> self == arguments[0];
-                case "hashCode" -> System.identityHashCode(self);
-                default -> "a double";
-            };
+    @Override
+    public Object apply(Object self, Object[] told) {
+        String operation = (String) told[1];
+        if (!told[0].equals("asked")) {
+            enteredOrLeft(self, (String) told[0], operation, told[2]);
+            return null;
         }
-        listener.heard(self, method.getName(), count);
-        if (method.isDefault() && Proxy.isProxyClass(self.getClass())) {
-            try {
-                return InvocationHandler.invokeDefault(self, method, arguments);
-            } catch (IllegalAccessException e) {
-                return Values.plain(method.getReturnType());
+        if (operation.equals("hashCode()int")) {
+            return objects.number(self);
+        }
+        Object[] arguments = (Object[]) told[2];
+        List<Look> looking;
+        JSONObject event = null;
+        synchronized (this) {
+            looking = looks.get(self);
+            if (asked++ < MOST_ASKED) {
+                printed();
+                event = happened("asked", self, operation);
+                event.put("a", values.outAll(arguments));
+                events.put(event);
             }
         }
-        Object answer = answers.get(method.getName());
-        Object plain = Values.plain(method.getReturnType());
-        boolean fits = answer != null && Values.boxed(method.getReturnType()).isInstance(answer);
-        return fits ? answer : plain;
+        if (looking != null && event != null) {
+            JSONArray seen = new JSONArray();
+            for (Look l : looking) {
+                seen.put(seen(l));
+            }
+            event.put("seen", seen);
+        }
+        return answerOf(self, operation);
+    }
+
+    private Object seen(Look look) {
+        try {
+            return values.out(look.read());
+        } catch (Exception | StackOverflowError e) {
+            return new JSONObject().put("n", true);
+        }
+    }
+
+    private synchronized void enteredOrLeft(Object self, String what, String operation, Object with) {
+        if (entered >= MOST) {
+            return;
+        }
+        if (what.equals("entered") && ++entered >= MOST) {
+            enough.run();
+            events.put(new JSONObject().put("e", "cut"));
+            return;
+        }
+        printed();
+        JSONObject event = happened(what, self, operation);
+        if (what.equals("entered")) {
+            event.put("a", values.outAll((Object[]) with));
+        } else if (what.equals("left")) {
+            event.put("v", values.out(with));
+        } else {
+            event.put("v", with.getClass().getSimpleName());
+        }
+        events.put(event);
+    }
+
+    private JSONObject happened(String what, Object self, String operation) {
+        JSONObject event = new JSONObject().put("e", what).put("k", operation);
+        event.put("o", self == null ? -1 : objects.number(self));
+        Thread thread = Thread.currentThread();
+        Integer number = threads.get(thread);
+        if (number == null) {
+            number = threads.size();
+            threads.put(thread, number);
+        }
+        if (number > 0) {
+            event.put("thread", number);
+        }
+        return event;
+    }
+
+    private synchronized Object answerOf(Object self, String operation) {
+        String type = operation.substring(operation.indexOf(')') + 1);
+        Map<String, Object[]> given = answers.get(self);
+        Object[] all = given == null ? null : told(given, operation.substring(0, operation.indexOf(')') + 1));
+        Object answer = null;
+        if (all != null && all.length > 0) {
+            String turn = objects.number(self) + operation;
+            Integer before = turns.get(turn);
+            int now = before == null ? 0 : before;
+            turns.put(turn, now + 1);
+            answer = all[Math.min(now, all.length - 1)];
+        }
+        if (answer == ITSELF) {
+            return self;
+        }
+        return fits(answer, type) ? answer : Values.plain(type);
+    }
+
+    /** By name and parameter types, or where these were not said by name and their number. */
+    private static Object[] told(Map<String, Object[]> given, String key) {
+        Object[] exact = given.get(key);
+        return exact != null ? exact : given.get(key.replaceAll("[^(,)]+(?=[,)])", "?"));
+    }
+
+    /** A double that answers what is no such thing would break the program for no fault of its own. */
+    private static boolean fits(Object answer, String type) {
+        if (answer == null) {
+            return Values.plain(type) == null;
+        }
+        Object plain = Values.plain(type);
+        return plain == null || plain instanceof String || plain.getClass() == answer.getClass();
     }
 }

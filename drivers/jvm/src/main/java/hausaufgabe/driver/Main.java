@@ -1,7 +1,5 @@
 package hausaufgabe.driver;
 
-import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonObject;
 import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.FileDescriptor;
@@ -11,14 +9,17 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import org.json.JSONObject;
 
 /**
  * Reads requests from standard input, one JSON object a line, and answers each with one line on standard output. The first
  * line sets the session's secret, which every answer carries. Ends when its input does.
+ *
+ * <p>Nothing here is kept in a static field, so that the program it holds finds no way to it.
  */
 public final class Main {
 
-    private static final long STACK = 64L << 20;
+    private static final long STACK = 8L << 20;
 
     private Main() {}
 
@@ -26,14 +27,21 @@ public final class Main {
         BufferedReader in = new BufferedReader(
                 new InputStreamReader(new FileInputStream(FileDescriptor.in), StandardCharsets.UTF_8));
         PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
-        JsonObject opening = Json.parse(in.readLine()).asObject();
-        String secret = opening.getString("secret", "");
-        Printing printing = new Printing(opening.getInt("output", 1 << 20));
+        Unsafety.remove();
+        Rehearsal.run();
+        String first = in.readLine();
+        if (first == null) {
+            Runtime.getRuntime().halt(0);
+        }
+        JSONObject opening = new JSONObject(first);
+        Printing printing = new Printing(opening.optInt("output", 1 << 20));
         System.setIn(new ByteArrayInputStream(new byte[0]));
-        System.setOut(printing.stream());
-        System.setErr(printing.stream());
+        System.setOut(printing.stream(false));
+        System.setErr(printing.stream(true));
 
-        Thread performer = new Thread(null, () -> serve(in, out, secret, printing), "program", STACK);
+        Service service = new Service(in, out, opening.getString("secret"), printing);
+        Runtime.getRuntime().addShutdownHook(new Thread(null, service.atExit(), "end"));
+        Thread performer = new Thread(null, service, "program", STACK);
         performer.start();
         try {
             performer.join();
@@ -41,20 +49,5 @@ public final class Main {
             Thread.currentThread().interrupt();
         }
         Runtime.getRuntime().halt(0);
-    }
-
-    private static void serve(BufferedReader in, PrintStream out, String secret, Printing printing) {
-        Desk desk = new Desk(printing);
-        try {
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
-                JsonObject request = Json.parse(line).asObject();
-                JsonObject answer = desk.answer(request);
-                answer.add("secret", secret).add("id", request.getInt("id", -1));
-                out.print(answer + "\n");
-                out.flush();
-            }
-        } catch (IOException e) {
-            // nobody listens any more: the process ends
-        }
     }
 }

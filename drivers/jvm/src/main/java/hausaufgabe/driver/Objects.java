@@ -12,15 +12,13 @@ final class Objects {
     private final Map<Object, Integer> numbers = new IdentityHashMap<>();
 
     synchronized int number(Object object) {
-        return numbers.computeIfAbsent(object, o -> {
-            all.add(o);
-            return all.size() - 1;
-        });
-    }
-
-    /** The object's number, or null where it was never told of. */
-    synchronized Integer known(Object object) {
-        return numbers.get(object);
+        Integer known = numbers.get(object);
+        if (known == null) {
+            known = all.size();
+            all.add(object);
+            numbers.put(object, known);
+        }
+        return known;
     }
 
     synchronized Object get(int number) {

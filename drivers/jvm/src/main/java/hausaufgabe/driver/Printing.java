@@ -5,11 +5,12 @@ import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 
-/** Keeps what the program prints, up to a limit, until it is taken. */
-final class Printing extends OutputStream {
+/** Keeps what the program prints, up to a limit on both streams together, until it is taken. */
+final class Printing {
 
     private final int most;
-    private final ByteArrayOutputStream kept = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream plain = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream errors = new ByteArrayOutputStream();
     private long written;
 
     /** @param most bytes that may be printed in all */
@@ -17,22 +18,8 @@ final class Printing extends OutputStream {
         this.most = most;
     }
 
-    PrintStream stream() {
-        return new PrintStream(this, true, StandardCharsets.UTF_8);
-    }
-
-    @Override
-    public synchronized void write(int b) {
-        if (written++ < most) {
-            kept.write(b);
-        }
-    }
-
-    @Override
-    public synchronized void write(byte[] bytes, int from, int length) {
-        int room = (int) Math.max(0, Math.min(length, most - written));
-        kept.write(bytes, from, room);
-        written += length;
+    PrintStream stream(boolean error) {
+        return new PrintStream(new Kept(error ? errors : plain), true, StandardCharsets.UTF_8);
     }
 
     synchronized boolean isFlooded() {
@@ -40,9 +27,36 @@ final class Printing extends OutputStream {
     }
 
     /** What was printed since the last time; empty when nothing was. */
-    synchronized String take() {
+    synchronized String take(boolean error) {
+        ByteArrayOutputStream kept = error ? errors : plain;
+        if (kept.size() == 0) {
+            return "";
+        }
         String text = kept.toString(StandardCharsets.UTF_8);
         kept.reset();
         return text;
+    }
+
+    private final class Kept extends OutputStream {
+
+        private final ByteArrayOutputStream to;
+
+        Kept(ByteArrayOutputStream to) {
+            this.to = to;
+        }
+
+        @Override
+        public void write(int b) {
+            write(new byte[] {(byte) b}, 0, 1);
+        }
+
+        @Override
+        public void write(byte[] bytes, int from, int length) {
+            synchronized (Printing.this) {
+                int room = (int) Math.max(0, Math.min(length, most - written));
+                to.write(bytes, from, room);
+                written += length;
+            }
+        }
     }
 }

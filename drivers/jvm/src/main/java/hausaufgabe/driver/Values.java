@@ -1,28 +1,25 @@
 package hausaufgabe.driver;
 
-import com.eclipsesource.json.JsonArray;
-import com.eclipsesource.json.JsonObject;
-import com.eclipsesource.json.JsonValue;
 import java.lang.reflect.Array;
-import java.lang.reflect.Constructor;
 import java.lang.reflect.Method;
 import java.lang.reflect.Modifier;
-import java.lang.reflect.Proxy;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.json.JSONArray;
+import org.json.JSONObject;
 
 /** Values on their way in and out. On the way out none of the program's own code is run. */
 final class Values {
-
-    private static final int SHOWN = 200;
 
     private final Objects objects;
     private final ProgramLoader loader;
@@ -32,30 +29,33 @@ final class Values {
         this.loader = loader;
     }
 
-    Object[] in(JsonArray given) throws ReflectiveOperationException {
-        List<Object> all = new ArrayList<>();
-        for (JsonValue v : given) {
-            all.add(in(v));
+    Object[] in(JSONArray given) throws ReflectiveOperationException {
+        Object[] all = new Object[given.length()];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = in(given.get(i));
         }
-        return all.toArray();
+        return all;
     }
 
-    Object in(JsonValue given) throws ReflectiveOperationException {
-        if (given.isNull()) {
+    Object in(Object given) throws ReflectiveOperationException {
+        if (given == JSONObject.NULL) {
             return null;
         }
-        JsonObject v = given.asObject();
-        if (v.get("ref") != null) {
-            return objects.get(v.get("ref").asInt());
+        JSONObject v = (JSONObject) given;
+        if (v.has("ref")) {
+            return objects.get(v.getInt("ref"));
         }
-        String type = v.getString("type", "");
-        if (v.get("items") != null) {
-            return several(type, in(v.get("items").asArray()));
+        if (v.optBoolean("itself")) {
+            return Doubles.ITSELF;
         }
-        if (v.get("operation") != null) {
-            return parsed(type, v.getString("operation", ""), v.getString("text", ""));
+        String type = v.optString("type");
+        if (v.has("items")) {
+            return several(type, in(v.getJSONArray("items")));
         }
-        return simple(type, v.getString("text", ""));
+        if (v.has("operation")) {
+            return parsed(type, v.getString("operation"), v.optString("text"));
+        }
+        return simple(type, v.optString("text"));
     }
 
     private static Object simple(String type, String text) {
@@ -67,7 +67,7 @@ final class Values {
             case "double", "java.lang.Double", "java.lang.Number" -> Double.valueOf(text);
             case "float", "java.lang.Float" -> Float.valueOf(text);
             case "boolean", "java.lang.Boolean" -> Boolean.valueOf(text);
-            case "char", "java.lang.Character" -> text.charAt(0);
+            case "char", "java.lang.Character" -> text.isEmpty() ? ' ' : text.charAt(0);
             default -> text;
         };
     }
@@ -81,12 +81,12 @@ final class Values {
             return array;
         }
         Class<?> wanted = loader.type(type);
-        List<Object> list = new ArrayList<>(java.util.Arrays.asList(items));
+        List<Object> list = new ArrayList<>(Arrays.asList(items));
         if (Map.class.isAssignableFrom(wanted)) {
             return map(wanted, items);
         }
         if (wanted == Optional.class) {
-            return Optional.of(items[0]);
+            return items.length == 0 ? Optional.empty() : Optional.of(items[0]);
         }
         if (wanted == java.util.Iterator.class) {
             return list.iterator();
@@ -97,10 +97,7 @@ final class Values {
         if (wanted == java.util.concurrent.atomic.AtomicReference.class) {
             return new java.util.concurrent.atomic.AtomicReference<>(items[0]);
         }
-        if (wanted.isInstance(list)) {
-            return list;
-        }
-        return collection(wanted, list);
+        return wanted.isInstance(list) ? list : collection(wanted, list);
     }
 
     private static Object collection(Class<?> wanted, List<Object> list) throws ReflectiveOperationException {
@@ -111,6 +108,8 @@ final class Values {
             made = new ArrayDeque<>();
         } else if (wanted.isAssignableFrom(TreeSet.class)) {
             made = new TreeSet<>();
+        } else if (wanted.isAssignableFrom(PriorityQueue.class)) {
+            made = new PriorityQueue<>();
         } else {
             @SuppressWarnings("unchecked")
             Collection<Object> own =
@@ -147,10 +146,15 @@ final class Values {
     }
 
     private Object parsed(String type, String operation, String text) throws ReflectiveOperationException {
+        if (operation.equals("class")) {
+            return loader.type(text);
+        }
         Class<?> of = loader.type(type);
         if (operation.equals("new")) {
-            Constructor<?> c = of.getConstructor(String.class);
-            return c.newInstance(text);
+            return of.getConstructor(String.class).newInstance(text);
+        }
+        if (operation.equals("empty")) {
+            return of.getConstructor().newInstance();
         }
         for (Method m : of.getMethods()) {
             boolean fits = m.getName().equals(operation)
@@ -164,41 +168,44 @@ final class Values {
         throw new NoSuchMethodException(type + "." + operation);
     }
 
-    JsonValue out(Object value) {
+    JSONArray outAll(Object[] all) {
+        JSONArray told = new JSONArray();
+        for (Object o : all) {
+            told.put(out(o));
+        }
+        return told;
+    }
+
+    JSONObject out(Object value) {
+        JSONObject told = new JSONObject();
         if (value == null) {
-            return new JsonObject().add("nothing", true).add("shown", "nothing");
+            return told.put("n", true);
+        }
+        told.put("type", value.getClass().getName());
+        if (value instanceof Number || value instanceof Boolean || value instanceof Character) {
+            if (Showing.isSimple(value)) {
+                return told.put("s", value.toString());
+            }
         }
         if (value instanceof String s) {
-            return new JsonObject().add("shown", '"' + (s.length() > SHOWN ? s.substring(0, SHOWN) + "…" : s) + '"');
+            return told.put("s", s.length() > 10_000 ? s.substring(0, 10_000) + "…" : s);
         }
-        if (value instanceof Number n && value.getClass().getClassLoader() == null) {
-            return new JsonObject().add("shown", n.toString());
-        }
-        if (value instanceof Boolean || value instanceof Character) {
-            return new JsonObject().add("shown", value.toString());
-        }
-        return new JsonObject()
-                .add("ref", objects.number(value))
-                .add("type", value.getClass().getName())
-                .add(
-                        "shown",
-                        Proxy.isProxyClass(value.getClass())
-                                ? "a double"
-                                : "a " + value.getClass().getSimpleName());
+        return told.put("ref", objects.number(value)).put("shown", Showing.of(value));
     }
 
     /** What stands for nothing in a type: zero, false, an empty text, or null. */
-    static Object plain(Class<?> type) {
-        if (type == String.class || type == CharSequence.class) {
-            return "";
-        }
-        if (!type.isPrimitive() || type == void.class) {
-            return null;
-        }
-        return Array.get(Array.newInstance(type, 1), 0);
-    }
-
-    static Class<?> boxed(Class<?> type) {
-        return type.isPrimitive() && type != void.class ? plain(type).getClass() : type;
+    static Object plain(String type) {
+        return switch (type) {
+            case "int" -> 0;
+            case "long" -> 0L;
+            case "short" -> (short) 0;
+            case "byte" -> (byte) 0;
+            case "double" -> 0.0;
+            case "float" -> 0.0f;
+            case "boolean" -> false;
+            case "char" -> ' ';
+            case "java.lang.String", "java.lang.CharSequence" -> "";
+            default -> null;
+        };
     }
 }

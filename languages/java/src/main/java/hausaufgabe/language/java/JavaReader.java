@@ -7,6 +7,8 @@ import hausaufgabe.core.reading.LanguageReader;
 import hausaufgabe.core.reading.Reading;
 import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.core.scenario.Program;
+import hausaufgabe.language.java.running.CompiledProgram;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
@@ -72,6 +74,11 @@ public final class JavaReader implements LanguageReader {
             return new Reading(new Design(List.of(), List.of(), List.of()), false, remarks, Map.of());
         }
         return read(used, remarks);
+    }
+
+    @Override
+    public Program ready(Map<String, byte[]> program) {
+        return new CompiledProgram(program);
     }
 
     /** Only what is needed to find roles: nothing is compiled, and no messages are kept. */

@@ -1,0 +1,139 @@
+package hausaufgabe.checking.sandbox;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The driver's files, laid out once for each version and kept: its packages, and an archive of its classes that lets it
+ * start sooner. A process that finds them as they should be uses them.
+ */
+final class DriverFiles {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DriverFiles.class);
+
+    static final List<String> DRIVER = List.of("driver-jvm.jar", "json.jar");
+    static final String ARCHIVE = "driver.jsa";
+
+    private DriverFiles() {}
+
+    /** Where the files are. They may be read by anyone and written by us. */
+    static synchronized Path folder() {
+        try {
+            Path home = Path.of(System.getProperty("hausaufgabe.driver.home", System.getProperty("java.io.tmpdir")));
+            Path wanted = home.resolve("hausaufgabe-driver-" + System.getProperty("user.name") + "-" + version());
+            if (Files.exists(wanted)) {
+                return isOurs(wanted) ? wanted : layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
+            }
+            Files.createDirectories(home);
+            Path made = layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
+            try {
+                return Files.move(made, wanted, StandardCopyOption.ATOMIC_MOVE);
+            } catch (FileSystemException e) {
+                // another process was quicker
+                delete(made);
+                return wanted;
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static boolean isOurs(Path folder) throws IOException {
+        return Files.getOwner(folder).getName().equals(System.getProperty("user.name"))
+                && PosixFilePermissions.toString(Files.getPosixFilePermissions(folder))
+                        .equals("rwxr-xr-x");
+    }
+
+    private static Path layOut(Path folder) throws IOException {
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
+        for (String name : DRIVER) {
+            try (InputStream in = resource(name)) {
+                Path to = folder.resolve(name);
+                Files.copy(in, to);
+                Files.setPosixFilePermissions(to, PosixFilePermissions.fromString("rw-r--r--"));
+            }
+        }
+        archive(folder);
+        return folder;
+    }
+
+    private static InputStream resource(String name) {
+        InputStream in = DriverFiles.class.getResourceAsStream("/hausaufgabe/checking/driver/" + name);
+        if (in == null) {
+            throw new IllegalStateException("the package lacks its driver, " + name + "; build it again");
+        }
+        return in;
+    }
+
+    /** Starts the driver once, in the sandbox as it will be, and has the runtime write down the classes it used. */
+    private static void archive(Path folder) throws IOException {
+        if (Sandbox.problemOnce() != null) {
+            return;
+        }
+        Path out = Files.createTempDirectory(folder, "out");
+        Files.setPosixFilePermissions(out, PosixFilePermissions.fromString("rwxrwxrwx"));
+        List<String> command = new ArrayList<>(Sandbox.wrapping());
+        command.addAll(List.of("--ro-bind", folder.toString(), "/driver", "--bind", out.toString(), "/out", "--"));
+        command.addAll(Sandbox.java("/driver", 64, List.of("-XX:ArchiveClassesAtExit=/out/" + ARCHIVE)));
+        Process p = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        p.getOutputStream().close();
+        try {
+            if (!p.waitFor(30, TimeUnit.SECONDS)) {
+                p.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        Path made = out.resolve(ARCHIVE);
+        if (Files.exists(made)) {
+            Path kept = folder.resolve(ARCHIVE);
+            Files.copy(made, kept);
+            Files.setPosixFilePermissions(kept, PosixFilePermissions.fromString("rw-r--r--"));
+        } else {
+            LOG.info("driven processes start without an archive of their classes");
+        }
+        delete(out);
+    }
+
+    private static String version() throws IOException {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            digest.update(System.getProperty("java.home").getBytes());
+            digest.update(Runtime.version().toString().getBytes());
+            for (String name : DRIVER) {
+                try (InputStream in = resource(name)) {
+                    digest.update(in.readAllBytes());
+                }
+            }
+            return HexFormat.of().formatHex(digest.digest(), 0, 8);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static void delete(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path p : all.sorted((a, b) -> b.compareTo(a)).toList()) {
+                Files.deleteIfExists(p);
+            }
+        }
+    }
+}

@@ -1,0 +1,79 @@
+package hausaufgabe.checking.sandbox;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.scenario.Driver;
+import hausaufgabe.core.scenario.DriverLost;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Driven processes leave neither processes nor folders behind, however they end. */
+class LeftoversTest {
+
+    private static final Supply SUPPLY = new Supply(new Sandbox(), 0);
+
+    @Test
+    void noProcessAndNoFolderIsLeft() throws Exception {
+        Set<Long> before = descendants();
+        Set<Path> folders = folders();
+        for (int i = 0; i < 30; i++) {
+            Isolation isolation = i % 3 == 0 ? Isolation.PROCESS : Isolation.SANDBOX;
+            Driver d = new DrivenProcesses(SUPPLY, isolation).open(Limits.USUAL);
+            d.ask(new Driver.Request.Forget());
+            if (i % 2 == 0) {
+                ends(d);
+            }
+            d.close();
+        }
+        long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
+        Set<Long> left = left(before);
+        while (!left.isEmpty() && System.nanoTime() < deadline) {
+            Thread.sleep(20);
+            left = left(before);
+        }
+
+        assertEquals(Set.of(), left);
+        assertEquals(folders, folders());
+    }
+
+    /** The program ends the process itself. */
+    private static void ends(Driver d) {
+        Driver.Request exit = new Driver.Request.Call(
+                "java.lang.System", "exit", List.of("int"), null, List.of(new Driver.Given.Simple("int", "4")));
+        try {
+            d.ask(exit);
+        } catch (DriverLost e) {
+            assertEquals(DriverLost.Reason.ENDED, e.reason());
+        }
+    }
+
+    private static Set<Long> left(Set<Long> before) {
+        Set<Long> now = descendants();
+        now.removeAll(before);
+        return now;
+    }
+
+    private static Set<Long> descendants() {
+        return ProcessHandle.current()
+                .descendants()
+                .map(ProcessHandle::pid)
+                .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    private static Set<Path> folders() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
+            return files.filter(f -> f.getFileName().toString().startsWith("hausaufgabe"))
+                    .collect(Collectors.toSet());
+        }
+    }
+}

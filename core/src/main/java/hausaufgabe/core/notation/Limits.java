@@ -1,0 +1,18 @@
+package hausaufgabe.core.notation;
+
+/**
+ * What running one submission may cost.
+ *
+ * @param wallSeconds most time for all of its runs
+ * @param cpuSeconds most CPU time of one process
+ * @param megabytes most memory of its objects
+ * @param threads most processes and threads, those of the runtime not counted
+ * @param outputMegabytes most that may be printed
+ */
+public record Limits(int wallSeconds, int cpuSeconds, int megabytes, int threads, int outputMegabytes) {
+
+    public static final Limits USUAL = new Limits(10, 5, 256, 32, 1);
+
+    /** The most an exercise may ask for. */
+    public static final Limits MOST = new Limits(120, 60, 2048, 512, 64);
+}

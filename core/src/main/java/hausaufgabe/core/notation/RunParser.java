@@ -1,0 +1,155 @@
+package hausaufgabe.core.notation;
+
+import hausaufgabe.core.notation.Tokens.Kind;
+import hausaufgabe.core.notation.Tokens.Token;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.PatternSyntaxException;
+
+/** Reads a run of the program as a whole, and limits. */
+final class RunParser {
+
+    private static final List<String> LINES = List.of("main", "arguments", "input", "expect");
+
+    private final Tokens tokens;
+    private final Map<String, List<String>> comments;
+    private String main;
+    private List<String> arguments = List.of();
+    private List<String> input = List.of();
+    private final List<Run.Expected> expected = new ArrayList<>();
+
+    /** @param comments where the comments of the text are kept */
+    RunParser(Tokens tokens, Map<String, List<String>> comments) {
+        this.tokens = tokens;
+        this.comments = comments;
+    }
+
+    Run run() {
+        Token name = tokens.expect(Kind.TEXT, "the run's name in quotes");
+        double points = Double.parseDouble(
+                tokens.expect(Kind.NUMBER, "the points it is worth, a number").text());
+        endOfLine("run " + name.text());
+        int line = 0;
+        while (LINES.contains(tokens.peek().text()) && tokens.peek().kind() == Kind.WORD) {
+            line();
+            endOfLine("run " + name.text() + " " + ++line);
+        }
+        if (expected.isEmpty()) {
+            throw tokens.unexpected("what is expected of the run, such as: expect output \"...\"", LINES);
+        }
+        return new Run(name.text(), points, main, arguments, input, List.copyOf(expected));
+    }
+
+    private void endOfLine(String anchor) {
+        tokens.expectLineEnd();
+        PatternParser.remember(tokens, comments, anchor);
+    }
+
+    private void line() {
+        if (tokens.accept("main")) {
+            main = tokens.expect(Kind.TEXT, "the name of the class to start, in quotes")
+                    .text();
+        } else if (tokens.accept("arguments")) {
+            arguments = texts("an argument in quotes");
+        } else if (tokens.accept("input")) {
+            input = texts("a line of input in quotes");
+        } else {
+            tokens.expect("expect");
+            expected.add(expectation());
+        }
+    }
+
+    private Run.Expected expectation() {
+        String file = null;
+        if (tokens.accept("file")) {
+            file = tokens.expect(Kind.TEXT, "the path of a file in quotes").text();
+        } else {
+            tokens.expect("output");
+        }
+        if (tokens.accept(Run.How.AS_BEFORE.words())) {
+            return new Run.Expected(file, Run.How.AS_BEFORE, List.of(), tolerance());
+        }
+        if (tokens.accept(Run.How.MATCHING.words())) {
+            Token at = tokens.peek();
+            List<String> lines = texts("a regular expression in quotes");
+            try {
+                java.util.regex.Pattern.compile(String.join("\n", lines));
+            } catch (PatternSyntaxException e) {
+                throw new NotationException(at.line(), at.column(), "no regular expression: " + e.getDescription());
+            }
+            return new Run.Expected(file, Run.How.MATCHING, lines, 0);
+        }
+        Run.How how = tokens.accept(Run.How.LIKE.words()) ? Run.How.LIKE : Run.How.EXACT;
+        return new Run.Expected(file, how, texts("what is expected, in quotes"), tolerance());
+    }
+
+    private double tolerance() {
+        return tokens.accept("within")
+                ? Double.parseDouble(
+                        tokens.expect(Kind.NUMBER, "how far numbers may differ").text())
+                : 0;
+    }
+
+    private List<String> texts(String what) {
+        List<String> all = new ArrayList<>();
+        do {
+            all.add(tokens.expect(Kind.TEXT, what).text());
+        } while (tokens.peek().kind() == Kind.TEXT);
+        return List.copyOf(all);
+    }
+
+    /** What follows {@code limit}: a number and what it is of. */
+    static Limits limit(Tokens tokens, Limits so) {
+        Token t = tokens.expect(Kind.NUMBER, "how much, a whole number");
+        int n;
+        try {
+            n = Integer.parseInt(t.text());
+        } catch (NumberFormatException e) {
+            throw new NotationException(t.line(), t.column(), "a limit is a whole number, not " + t.text());
+        }
+        Limits most = Limits.MOST;
+        if (tokens.accept("seconds of CPU")) {
+            return new Limits(
+                    so.wallSeconds(),
+                    within(t, n, most.cpuSeconds()),
+                    so.megabytes(),
+                    so.threads(),
+                    so.outputMegabytes());
+        }
+        if (tokens.accept("seconds")) {
+            return new Limits(
+                    within(t, n, most.wallSeconds()),
+                    so.cpuSeconds(),
+                    so.megabytes(),
+                    so.threads(),
+                    so.outputMegabytes());
+        }
+        if (tokens.accept("MB of output")) {
+            return new Limits(
+                    so.wallSeconds(),
+                    so.cpuSeconds(),
+                    so.megabytes(),
+                    so.threads(),
+                    within(t, n, most.outputMegabytes()));
+        }
+        if (tokens.accept("MB of memory")) {
+            return new Limits(
+                    so.wallSeconds(),
+                    so.cpuSeconds(),
+                    within(t, n, most.megabytes()),
+                    so.threads(),
+                    so.outputMegabytes());
+        }
+        tokens.expect("threads");
+        return new Limits(
+                so.wallSeconds(), so.cpuSeconds(), so.megabytes(), within(t, n, most.threads()), so.outputMegabytes());
+    }
+
+    private static int within(Token t, int n, int most) {
+        if (n < 1 || n > most) {
+            throw new NotationException(t.line(), t.column(), "this limit is between 1 and " + most + ", not " + n);
+        }
+        return n;
+    }
+}

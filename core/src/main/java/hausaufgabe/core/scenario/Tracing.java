@@ -1,0 +1,120 @@
+package hausaufgabe.core.scenario;
+
+import hausaufgabe.core.report.CallSequence;
+import hausaufgabe.core.report.CallSequence.Message;
+import hausaufgabe.core.report.CallSequence.Participant;
+import hausaufgabe.core.scenario.Driver.Event;
+import hausaufgabe.core.scenario.Driver.Value;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Who called whom while a scenario ran, in order. Kept to {@value #MOST} calls. */
+final class Tracing {
+
+    private static final int MOST = 200;
+    private static final int SHOWN = 60;
+
+    private final Map<String, Participant> participants = new LinkedHashMap<>();
+    private final Map<Integer, String> names = new HashMap<>();
+    private final List<Message> messages = new ArrayList<>();
+    private final Map<Integer, Deque<Integer>> open = new HashMap<>();
+    private boolean cut;
+
+    /** The scenario's own name for an object. */
+    void name(int object, String variable) {
+        names.put(object, variable);
+    }
+
+    /** Only what happens from here on counts. */
+    void restart() {
+        messages.clear();
+        participants.clear();
+        open.clear();
+        cut = false;
+    }
+
+    void happened(Event e) {
+        if (e instanceof Event.Asked a) {
+            begin(a.object(), null, a.called().name(), a.arguments(), 0);
+            end(0, null);
+        } else if (e instanceof Event.Entered n) {
+            begin(n.object(), n.type(), n.called().name(), n.arguments(), n.thread());
+        } else if (e instanceof Event.Left l) {
+            end(
+                    l.thread(),
+                    l.threw() != null
+                            ? "threw " + l.threw()
+                            : shown(l.value(), l.called().result()));
+        } else if (e instanceof Event.Cut) {
+            cut = true;
+        }
+    }
+
+    private static String shown(Value value, String type) {
+        return type.equals("void") ? null : shown(value);
+    }
+
+    private static String shown(Value value) {
+        String text =
+                value.isSimple() && value.type().equals("java.lang.String") ? '"' + value.text() + '"' : value.text();
+        return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
+    }
+
+    private void begin(int object, String type, String operation, List<Value> arguments, int thread) {
+        Deque<Integer> frames = open.computeIfAbsent(thread, t -> new ArrayDeque<>());
+        if (messages.size() >= MOST) {
+            cut = true;
+            frames.push(-1);
+            return;
+        }
+        String to = participant(object, type);
+        String from = frames.isEmpty() || frames.peek() < 0
+                ? ""
+                : messages.get(frames.peek()).to();
+        frames.push(messages.size());
+        messages.add(new Message(
+                from,
+                to,
+                operation.equals("<init>") ? "new" : operation,
+                arguments.stream().map(Tracing::shown).toList(),
+                null,
+                thread));
+    }
+
+    private void end(int thread, String result) {
+        Deque<Integer> frames = open.get(thread);
+        Integer begun = frames == null ? null : frames.poll();
+        if (begun != null && begun >= 0 && result != null) {
+            Message m = messages.get(begun);
+            messages.set(begun, new Message(m.from(), m.to(), m.operation(), m.arguments(), result, m.thread()));
+        }
+    }
+
+    private String participant(int object, String type) {
+        String simple = type == null ? "" : type.substring(Math.max(type.lastIndexOf('.'), type.lastIndexOf('$')) + 1);
+        String id = object < 0 ? "type " + type : "object " + object;
+        participants.computeIfAbsent(id, i -> new Participant(i, names.getOrDefault(object, ""), simple));
+        if (!simple.isEmpty() && participants.get(id).type().isEmpty()) {
+            participants.put(id, new Participant(id, names.getOrDefault(object, ""), simple));
+        }
+        return id;
+    }
+
+    /** What was kept; null where nothing was called. */
+    CallSequence sequence() {
+        List<Participant> named = participants.values().stream()
+                .map(p -> {
+                    String name = p.id().startsWith("object ")
+                            ? names.getOrDefault(Integer.valueOf(p.id().substring(7)), p.name())
+                            : p.name();
+                    return new Participant(p.id(), name, p.type());
+                })
+                .toList();
+        return messages.isEmpty() ? null : new CallSequence(named, List.copyOf(messages), cut);
+    }
+}
