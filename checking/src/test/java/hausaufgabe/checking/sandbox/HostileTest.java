@@ -32,6 +32,8 @@ class HostileTest {
     private static final Supply SUPPLY = new Supply(SANDBOX, 1);
     private static final String STRATEGY = Catalogue.text("strategy").orElseThrow();
 
+    private static final String BRIEFLY = STRATEGY + "\n  limit 4 seconds\n";
+
     private static final String OFFICE = """
             import java.io.*;
             interface Fee { double of(double m); }
@@ -270,7 +272,7 @@ class HostileTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("hostile")
     void whatMisbehavesIsContainedAndTold(String name, String beside, String hostile, Outcome outcome, String words) {
-        ScenarioResult first = run(STRATEGY, beside, hostile).get(0);
+        ScenarioResult first = run(BRIEFLY, beside, hostile).get(0);
 
         assertEquals(outcome, first.outcome(), said(first));
         assertTrue(said(first).contains(words), said(first));
@@ -314,7 +316,7 @@ class HostileTest {
     }
 
     private static List<ScenarioResult> run(String hostile) {
-        return run(STRATEGY, "", hostile);
+        return run(BRIEFLY, "", hostile);
     }
 
     private static List<ScenarioResult> run(String pattern, String beside, String hostile) {

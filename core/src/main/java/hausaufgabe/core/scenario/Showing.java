@@ -80,6 +80,16 @@ final class Showing {
         for (int[] pair : PAIRS) {
             Optional<Map<String, String>> one = product(tested, pair[0], all, maker, ends);
             Optional<Map<String, String>> other = product(tested, pair[1], all, maker, ends);
+            if (one.isPresent() && other.isEmpty() && pair[1] == LEFT_OUT) {
+                scene.account()
+                        .add(
+                                LineKind.EXPECTED,
+                                0,
+                                true,
+                                "nothing can be built without ",
+                                Code.of(tested.name() + "()"));
+                return;
+            }
             if (one.isPresent() && other.isPresent()) {
                 compared++;
                 String difference = Expectations.difference(one.get(), other.get());

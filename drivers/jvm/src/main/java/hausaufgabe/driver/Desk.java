@@ -59,9 +59,9 @@ final class Desk {
         try {
             answer.put("value", perform(request));
         } catch (InvocationTargetException e) {
-            answer.put("thrown", thrown(e.getCause(), false));
+            answer.put("thrown", thrown(reason(e.getCause()), false));
         } catch (ExceptionInInitializerError e) {
-            answer.put("thrown", thrown(e.getCause() == null ? e : e.getCause(), false));
+            answer.put("thrown", thrown(reason(e), false));
         } catch (StackOverflowError | OutOfMemoryError | NoClassDefFoundError e) {
             answer.put("thrown", thrown(e, false));
         } catch (Throwable e) {
@@ -72,6 +72,10 @@ final class Desk {
 
     private JSONObject finished(JSONObject answer) {
         return answer.put("events", doubles.take()).put("flooded", printing.isFlooded());
+    }
+
+    private static Throwable reason(Throwable t) {
+        return t instanceof ExceptionInInitializerError && t.getCause() != null ? t.getCause() : t;
     }
 
     private JSONObject thrown(Throwable t, boolean ours) {

@@ -19,7 +19,8 @@ import org.json.JSONObject;
  */
 public final class Main {
 
-    private static final long STACK = 8L << 20;
+    /** Twice what a thread has by itself, since listening takes room too. */
+    private static final long STACK = 2L << 20;
 
     private Main() {}
 
@@ -43,10 +44,12 @@ public final class Main {
         Runtime.getRuntime().addShutdownHook(new Thread(null, service.atExit(), "end"));
         Thread performer = new Thread(null, service, "program", STACK);
         performer.start();
-        try {
-            performer.join();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+        while (performer.isAlive()) {
+            try {
+                performer.join();
+            } catch (InterruptedException e) {
+                // the program may interrupt whom it likes
+            }
         }
         Runtime.getRuntime().halt(0);
     }
