@@ -33,6 +33,7 @@ final class Calling {
     private final Account account;
     private final Casting casting;
     private final List<Done> history = new ArrayList<>();
+    private final List<Cast> heardOn = new ArrayList<>();
     private List<Done> last = new ArrayList<>();
     private final Map<Cast, Integer> turns = new HashMap<>();
     private final boolean distinct;
@@ -254,13 +255,16 @@ final class Calling {
 
     private void until(Step.Call step, Cast on, Offers with, List<Operation> operations, Attempts attempts)
             throws Ended, DriverLost {
+        int earlier = (int) heardOn.stream().filter(on::equals).count();
         for (int round = 0; round < Samples.ROUNDS; round++) {
             if (round > 0 && round < 4) {
                 answerOtherwise(round);
             }
-            if (heardInRound(step, on, with, operations, round, attempts)) {
+            // not with the values of an earlier step, so that something changes
+            if (heardInRound(step, on, with, operations, round + earlier, attempts)) {
                 account.add(LineKind.HEARD, 1, null, Code.of(step.until().variable()), " was called");
                 history.add(last.get(last.size() - 1));
+                heardOn.add(on);
                 free = false;
                 return;
             }

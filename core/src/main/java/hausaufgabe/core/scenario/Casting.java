@@ -121,7 +121,9 @@ final class Casting {
 
     void makeDouble(Step.Double step) throws Ended, DriverLost, Maker.Unmakeable {
         Type type = doubleable(step.role());
-        Optional<Given.Ref> made = maker.doubled(type, 0, 0);
+        long before =
+                cast.values().stream().filter(c -> step.role().equals(c.role())).count();
+        Optional<Given.Ref> made = maker.doubled(type, (int) before, 0, 0);
         if (made.isEmpty()) {
             standIn(step, type);
             return;

@@ -401,6 +401,14 @@ final class Maker {
 
     /** Something new that realises the type; nothing where no new type can, or its own constructor fails. */
     Optional<Given.Ref> doubled(Type type, int round, int depth) throws DriverLost {
+        return doubled(type, round, round, depth);
+    }
+
+    /**
+     * @param first which of the samples it is made with
+     * @param round which of the samples it answers with
+     */
+    Optional<Given.Ref> doubled(Type type, int first, int round, int depth) throws DriverLost {
         boolean open = !type.flags().isSealed()
                 && !type.flags().isFinal()
                 && type.kind() != Type.Kind.ENUM
@@ -417,7 +425,7 @@ final class Maker {
         if (type.isInterface() || constructors.isEmpty()) {
             return doubled(type, part.get(), List.of(), List.of(), round, depth);
         }
-        for (int r = round; r < round + 3; r++) {
+        for (int r = first; r < first + 3; r++) {
             for (Operation c : constructors) {
                 try {
                     List<Given> arguments =

@@ -34,8 +34,9 @@ final class Performance {
      * How a scenario ended.
      *
      * @param outcome null where it turned out to have nothing to show
+     * @param unheard whether it was played to the end, and only what was to be heard was not
      */
-    record Ending(Outcome outcome, Sentence why) {}
+    record Ending(Outcome outcome, Sentence why, boolean unheard) {}
 
     Performance(
             Design design,
@@ -74,15 +75,15 @@ final class Performance {
             return e.ending();
         } catch (Maker.Unmakeable e) {
             account.add(LineKind.STOPPED, 0, null, e.getMessage());
-            return new Ending(Outcome.BLOCKED, Sentence.words(Casting.capitalised(e.getMessage()) + "."));
+            return new Ending(Outcome.BLOCKED, Sentence.words(Casting.capitalised(e.getMessage()) + "."), false);
         } catch (DriverLost lost) {
             if (lost.reason() == DriverLost.Reason.TIMED_OUT && calling.isFree()) {
                 account.add(LineKind.STOPPED, 0, null, lost.getMessage());
-                return new Ending(Outcome.BLOCKED, Sentence.words(lost.getMessage()));
+                return new Ending(Outcome.BLOCKED, Sentence.words(lost.getMessage()), false);
             }
             throw lost;
         }
-        return new Ending(Outcome.PASSED, Sentence.words("All expectations held."));
+        return new Ending(Outcome.PASSED, Sentence.words("All expectations held."), false);
     }
 
     private void take(Step step) throws Ended, DriverLost, Maker.Unmakeable {

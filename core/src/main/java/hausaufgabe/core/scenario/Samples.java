@@ -22,7 +22,7 @@ final class Samples {
     private static final List<String> WHOLE_FAR = List.of("1000", "-7");
     private static final List<String> BROKEN = List.of("12.5", "1.0", "120.0", "0.0", "3.75");
     private static final List<String> BROKEN_FAR = List.of("1500.0", "-7.5");
-    private static final List<String> TEXTS = List.of("Seeschwalbe", "A", "Nordhafen 7", "berth", "");
+    private static final List<String> TEXTS = List.of("Seeschwalbe", "A", "12", "Nordhafen 7", "berth", "");
     private static final List<String> TRUTHS = List.of("true", "false");
     private static final List<String> LETTERS = List.of("a", "Z");
 

@@ -76,7 +76,8 @@ public final class ScenarioRunner implements AutoCloseable {
             List<Line> lines,
             CallSequence calls,
             boolean lost,
-            boolean otherValues) {}
+            boolean otherValues,
+            boolean unheard) {}
 
     private List<Scenario> ofForm() {
         return pattern.scenarios().stream()
@@ -157,10 +158,11 @@ public final class ScenarioRunner implements AutoCloseable {
         Played worst = shown.stream()
                 .filter(p -> p.outcome() == Outcome.FAILED)
                 .findFirst()
-                .orElse(shown.stream()
+                .or(() -> shown.stream().filter(Played::unheard).findFirst())
+                .or(() -> shown.stream()
                         .filter(p -> p.outcome() == Outcome.PASSED)
-                        .findFirst()
-                        .orElse(shown.get(0)));
+                        .findFirst())
+                .orElse(shown.get(0));
         return result(
                 scenario,
                 worst.outcome(),
@@ -230,7 +232,7 @@ public final class ScenarioRunner implements AutoCloseable {
                 first.why(),
                 " Then: ",
                 next.why());
-        return new Played(first.of(), Outcome.BLOCKED, why, first.lines(), first.calls(), false, false);
+        return new Played(first.of(), Outcome.BLOCKED, why, first.lines(), first.calls(), false, false, true);
     }
 
     private Played play(Scenario scenario, Case of) {
@@ -248,7 +250,7 @@ public final class ScenarioRunner implements AutoCloseable {
         Tracing tracing = new Tracing();
         if (drivers.exhausted()) {
             Sentence used = Sentence.words("The time allowed for running this submission was used up before.");
-            return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false);
+            return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false, false);
         }
         try {
             begin();
@@ -269,13 +271,14 @@ public final class ScenarioRunner implements AutoCloseable {
                     account.lines(),
                     tracing.sequence(),
                     false,
-                    performance.hasOtherValues());
+                    performance.hasOtherValues(),
+                    ending.unheard());
         } catch (DriverLost lost) {
             close();
             account.add(LineKind.STOPPED, 0, false, lost.getMessage());
             Outcome outcome = lost.reason() == DriverLost.Reason.NOT_STARTED ? Outcome.BLOCKED : Outcome.FAILED;
             return new Played(
-                    of, outcome, Sentence.words(lost.getMessage()), account.lines(), tracing.sequence(), true, false);
+                    of, outcome, Sentence.words(lost.getMessage()), account.lines(), tracing.sequence(), true, false, false);
         }
     }
 

@@ -24,6 +24,8 @@ import java.util.TreeSet;
  */
 final class TakingBack {
 
+    private static final String NOTHING = "nothing";
+
     private final Scene scene;
 
     TakingBack(Scene scene) {
@@ -39,12 +41,20 @@ final class TakingBack {
             throw new Ended(null, Sentence.words("It was given no object of the program whose state could be seen."));
         }
         Trial shown = null;
-        for (int round = 0; round < 4; round++) {
-            Trial t = trial(command, receivers, execute, undo, round);
-            if (t != null && !t.changed().isEmpty()) {
-                hold(command, t, execute, undo);
+        Trial onlyMore = null;
+        List<Type> kinds = kinds(command, undo);
+        for (int round = 0; round < 2 + kinds.size(); round++) {
+            Trial t = trial(command, receivers, execute, undo, kinds, round);
+            if (t != null && t.isAnyGivenBack()) {
                 shown = t;
+            } else if (t != null && t.isAnyReplaced()) {
+                fail(command, t, execute, undo);
+            } else if (t != null && !t.changed().isEmpty()) {
+                onlyMore = t;
             }
+        }
+        if (shown == null && onlyMore != null) {
+            fail(command, onlyMore, execute, undo);
         }
         if (shown == null) {
             throw new Ended(null, Sentence.words("Nothing that could be seen was changed."));
@@ -62,6 +72,11 @@ final class TakingBack {
     private record Trial(Map<String, List<String>> changed) {
         boolean isAnyGivenBack() {
             return changed.values().stream().anyMatch(v -> v.get(0).equals(v.get(2)));
+        }
+
+        /** Whether something became another, rather than one thing more being kept, as a log does. */
+        boolean isAnyReplaced() {
+            return changed.values().stream().anyMatch(v -> !v.get(0).equals(NOTHING));
         }
     }
 
@@ -91,11 +106,33 @@ final class TakingBack {
         return all;
     }
 
-    /** After another command of the same kind has left a state that is not the first one; null where a call threw. */
-    private Trial trial(Cast command, List<Cast> receivers, List<Operation> execute, List<Operation> undo, int round)
+    /** Kinds of command that can leave another state behind: its own first. */
+    private List<Type> kinds(Cast command, List<Operation> undo) {
+        List<Type> kinds = new ArrayList<>(List.of(command.type()));
+        for (Operation o : undo) {
+            scene.design()
+                    .type(o.owner())
+                    .map(scene.design()::realisationsOf)
+                    .orElse(List.of())
+                    .stream()
+                    .filter(t -> t.isNamed() && scene.design().isConcrete(t) && !kinds.contains(t))
+                    .limit(5)
+                    .forEach(kinds::add);
+        }
+        return kinds;
+    }
+
+    /** After another command has left a state that is not the first one; null where a call threw. */
+    private Trial trial(
+            Cast command,
+            List<Cast> receivers,
+            List<Operation> execute,
+            List<Operation> undo,
+            List<Type> kinds,
+            int round)
             throws Ended, DriverLost {
         if (round > 0) {
-            prepare(command, receivers, execute, round);
+            prepare(kinds.get((round - 1) % kinds.size()), receivers, execute, round);
         }
         Map<String, String> before = state(receivers, command);
         if (!call(command, execute, round)) {
@@ -110,23 +147,22 @@ final class TakingBack {
         Set<String> keys = new TreeSet<>(before.keySet());
         keys.addAll(after.keySet());
         for (String k : keys) {
-            String was = before.getOrDefault(k, "nothing");
-            String made = after.getOrDefault(k, "nothing");
+            String was = before.getOrDefault(k, NOTHING);
+            String made = after.getOrDefault(k, NOTHING);
             if (!was.equals(made)) {
-                changed.put(k, List.of(was, made, end.getOrDefault(k, "nothing")));
+                changed.put(k, List.of(was, made, end.getOrDefault(k, NOTHING)));
             }
         }
         return new Trial(changed);
     }
 
-    private void prepare(Cast command, List<Cast> receivers, List<Operation> execute, int round)
+    private void prepare(Type kind, List<Cast> receivers, List<Operation> execute, int round)
             throws Ended, DriverLost {
         Offers same = new Offers(scene.design(), receivers);
-        for (Operation way : scene.casting().maker().waysIn(command.type(), same)) {
-            Given.Ref other =
-                    scene.casting().maker().tryWay(command.type(), way, same.anew(), round, new ArrayList<>());
+        for (Operation way : scene.casting().maker().waysIn(kind, same)) {
+            Given.Ref other = scene.casting().maker().tryWay(kind, way, same.anew(), round, new ArrayList<>());
             if (other != null) {
-                call(Cast.made(command.role(), command.type(), other, false), execute, round);
+                call(Cast.made(null, kind, other, false), execute, round);
                 return;
             }
         }
@@ -150,10 +186,7 @@ final class TakingBack {
         return true;
     }
 
-    private void hold(Cast command, Trial t, List<Operation> execute, List<Operation> undo) throws Ended {
-        if (t.isAnyGivenBack()) {
-            return;
-        }
+    private void fail(Cast command, Trial t, List<Operation> execute, List<Operation> undo) throws Ended {
         Map.Entry<String, List<String>> first =
                 t.changed().entrySet().iterator().next();
         String what = first.getKey();

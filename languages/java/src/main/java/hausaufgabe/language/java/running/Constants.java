@@ -67,6 +67,13 @@ final class Constants {
         }
 
         @Override
+        public void visitLookupSwitchInsn(Label dflt, int[] keys, Label[] labels) {
+            for (int key : keys) {
+                number(key);
+            }
+        }
+
+        @Override
         public void visitTableSwitchInsn(int min, int max, Label dflt, Label... labels) {
             for (int i = min; i <= max; i++) {
                 number(i);
