@@ -278,6 +278,11 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        CallSequence: {
+            cut: boolean;
+            messages: components["schemas"]["Message"][];
+            participants: components["schemas"]["Participant"][];
+        };
         Change: {
             after?: string;
             /** Format: date-time */
@@ -295,6 +300,7 @@ export interface components {
             diagnostics: components["schemas"]["Diagnostic"][];
             findings: components["schemas"]["Finding"][];
             form?: string;
+            health: components["schemas"]["HealthFact"][];
             instances: string[];
             members: {
                 [key: string]: string[];
@@ -388,6 +394,13 @@ export interface components {
             id: number;
             title: string;
         };
+        HealthFact: {
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            before?: number;
+            name: string;
+        };
         LastAttempt: {
             /** Format: int32 */
             attempt: number;
@@ -413,13 +426,27 @@ export interface components {
             depth: number;
             good?: boolean;
             /** @enum {string} */
-            kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED";
+            kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED" | "CASE";
             text: components["schemas"]["Sentence"];
         };
         Mark: {
             label: string;
             /** @enum {string} */
             stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+        };
+        Message: {
+            arguments: string[];
+            from: string;
+            operation: string;
+            result?: string;
+            /** Format: int32 */
+            thread: number;
+            to: string;
+        };
+        Participant: {
+            id: string;
+            name: string;
+            type: string;
         };
         PatternLine: {
             id: string;
@@ -494,10 +521,12 @@ export interface components {
             student: components["schemas"]["Student"];
         };
         SandboxState: {
+            found: string[];
             problem?: string;
             unsafe: boolean;
         };
         ScenarioResult: {
+            calls?: components["schemas"]["CallSequence"];
             /** Format: double */
             earned: number;
             explanation: components["schemas"]["Sentence"];

@@ -6,6 +6,7 @@ import { inks, scenarioWords, words, type Verdict } from '../verdict/verdict';
 import type { Claim } from './claims';
 import { Excerpts } from './Excerpt';
 import { PointsBox } from './PointsBox';
+import { SequenceDiagram } from './SequenceDiagram';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -100,6 +101,12 @@ export function ScenarioRow({
         </p>
       )}
       {s.steps.length > 0 && <Account steps={s.steps} open={s.outcome !== 'PASSED'} />}
+      {s.calls && (
+        <details className="mt-1">
+          <summary className="quiet w-fit text-[14px]">who called whom</summary>
+          <SequenceDiagram calls={s.calls} />
+        </details>
+      )}
       {decision && <Decided decision={decision} />}
     </Row>
   );
@@ -112,6 +119,7 @@ const verbs: Record<Api<'Line'>['kind'], string> = {
   EXPECTED: 'expected',
   PRINTED: 'printed',
   STOPPED: 'stopped',
+  CASE: 'for',
 };
 
 function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }) {
@@ -122,11 +130,14 @@ function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }) {
       </summary>
       <ol className="mt-1.5 border-l border-rule pl-3 text-[14px]">
         {steps.map((line, i) => (
-          <li key={i} className="grid grid-cols-[72px_minmax(0,1fr)] gap-x-3 py-[3px]">
+          <li
+            key={i}
+            className={`grid grid-cols-[72px_minmax(0,1fr)] gap-x-3 py-[3px] ${line.kind === 'CASE' ? 'mt-1.5 font-semibold first:mt-0' : ''}`}
+          >
             <span className="text-soft">{line.depth === 0 ? verbs[line.kind] : ''}</span>
             <span className={line.depth > 0 ? 'pl-4 text-soft' : ''}>
               <Words sentence={line.text} />
-              {line.good !== undefined && line.kind === 'EXPECTED' && (
+              {line.good !== undefined && (line.kind === 'EXPECTED' || line.kind === 'CASE') && (
                 <span className={`ml-2 font-semibold ${line.good ? 'text-verdigris' : 'text-madder'}`}>
                   {line.good ? 'held' : 'did not hold'}
                 </span>

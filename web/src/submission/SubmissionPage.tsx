@@ -243,7 +243,35 @@ function Report({ submission, report }: { submission: Submission; report: Api<'C
           </ul>
         )}
       </section>
+      <Health facts={report.health} />
     </>
+  );
+}
+
+/** Counts that say something about the state of the code, beside those of what was handed out. */
+function Health({ facts }: { facts: Api<'HealthFact'>[] }) {
+  if (facts.length === 0) {
+    return null;
+  }
+  const compared = facts.some((f) => f.before !== undefined);
+  return (
+    <section aria-labelledby="health-heading" className="mt-8">
+      <h2 id="health-heading" className="border-b border-rule pb-1 text-[21px]">
+        Counted in the code
+      </h2>
+      <p className="reading mt-2 text-soft">
+        {facts.map((f, i) => (
+          <span key={f.name}>
+            {i > 0 && ', '}
+            <span className="text-ink tabular-nums">
+              {compared ? `${f.before} → ${f.after}` : f.after}
+            </span>{' '}
+            {f.name}
+          </span>
+        ))}
+        .
+      </p>
+    </section>
   );
 }
 

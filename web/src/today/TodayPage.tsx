@@ -52,8 +52,16 @@ export function TodayPage() {
 /** Told to staff while programs are not run, or not safely. */
 function SandboxNotice() {
   const sandbox = useSandbox().data;
-  if (!sandbox?.problem && !sandbox?.unsafe) {
+  if (!sandbox) {
     return null;
+  }
+  if (!sandbox.problem && !sandbox.unsafe) {
+    return sandbox.found.length === 0 ? null : (
+      <p className="mt-5 text-[14px] text-soft">
+        Student programs run apart from this machine. Tried when the server started:{' '}
+        {sandbox.found.join(', ')}.
+      </p>
+    );
   }
   return (
     <section role="status" className="mt-5 border-l-[4.5px] border-ochre py-1 pl-5">

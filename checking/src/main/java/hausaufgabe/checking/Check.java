@@ -4,10 +4,12 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
+import hausaufgabe.core.matching.Health;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.PatternParser;
+import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.reading.LanguageReader;
 import hausaufgabe.core.reading.Reading;
 import hausaufgabe.core.report.CheckReport;
@@ -15,9 +17,13 @@ import hausaufgabe.core.report.CheckReport.Diagnostic;
 import hausaufgabe.core.report.CheckReport.Timing;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.ScenarioResult;
+import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.scenario.Driver;
+import hausaufgabe.core.scenario.GivenTests;
 import hausaufgabe.core.scenario.Program;
 import hausaufgabe.core.scenario.ScenarioRunner;
+import hausaufgabe.core.scenario.WholeRuns;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,15 +36,24 @@ import java.util.stream.Collectors;
 /** One check from start to end, in the process it is called in. */
 public final class Check {
 
+    private static final String NOT_COMPILED = "The program does not compile, so it cannot be run.";
     private static final long MATCHING_MILLISECONDS = 5_000;
 
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
+    private final List<Path> testLibraries;
 
-    /** @param drivers opens a source of driven processes for one submission */
-    public Check(LanguageReader reader, Function<CheckRequest.Isolation, Driver.Source> drivers) {
+    /**
+     * @param drivers opens a source of driven processes for one submission
+     * @param testLibraries what test classes are compiled with
+     */
+    public Check(
+            LanguageReader reader,
+            Function<CheckRequest.Isolation, Driver.Source> drivers,
+            List<Path> testLibraries) {
         this.reader = reader;
         this.drivers = drivers;
+        this.testLibraries = testLibraries;
     }
 
     /**
@@ -53,15 +68,15 @@ public final class Check {
         Reading reading = reader.read(request.sources());
         long read = now();
 
-        Design starter = request.starter().isEmpty()
-                ? null
-                : reader.read(request.starter()).design();
+        Reading handedOut = request.starter().isEmpty() ? null : reader.read(request.starter());
+        Design starter = handedOut == null ? null : handedOut.design();
         progress.accept("Finding the roles");
         Match match = Matcher.match(
                 pattern, reading.design(), starter, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
         long matched = now();
 
-        List<ScenarioResult> scenarios = scenarios(request, pattern, reading, match, progress);
+        List<ScenarioResult> scenarios =
+                request.structureOnly() ? List.of() : runs(request, pattern, reading, handedOut, match, progress);
         long end = now();
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
@@ -87,23 +102,64 @@ public final class Check {
                 match.findings(),
                 match.remarks(),
                 scenarios,
+                Health.of(reading.design(), starter),
                 Marking.points(match.findings(), scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
 
-    private List<ScenarioResult> scenarios(
-            CheckRequest request, Pattern pattern, Reading reading, Match match, Consumer<String> progress) {
-        if (request.structureOnly()) {
-            return List.of();
-        }
+    /** Everything that is run: scenarios, the program as a whole, tests that come with the exercise. */
+    private List<ScenarioResult> runs(
+            CheckRequest request,
+            Pattern pattern,
+            Reading reading,
+            Reading handedOut,
+            Match match,
+            Consumer<String> progress) {
         Driver.Source source = drivers.apply(request.isolation());
         Program program = reader.ready(reading.program());
+        List<ScenarioResult> results = new ArrayList<>();
         try (ScenarioRunner runner =
                 new ScenarioRunner(pattern, reading.design(), match, program, source, Check::now)) {
-            return reading.compiled()
-                    ? runner.run(name -> progress.accept("Running: " + name))
-                    : runner.blocked("The program does not compile, so it cannot be run.");
+            results.addAll(
+                    reading.compiled()
+                            ? runner.run(name -> progress.accept("Running: " + name))
+                            : runner.blocked(NOT_COMPILED));
         }
+        WholeRuns whole = new WholeRuns(pattern.limits(), source, Check::now);
+        WholeRuns.Startable before = handedOut == null || !handedOut.compiled()
+                ? null
+                : new WholeRuns.Startable(handedOut.design(), reader.ready(handedOut.program()));
+        for (Run run : pattern.runs()) {
+            progress.accept("Running: " + run.name());
+            results.add(
+                    reading.compiled()
+                            ? whole.run(run, new WholeRuns.Startable(reading.design(), program), before)
+                            : WholeRuns.blocked(run, NOT_COMPILED));
+        }
+        if (!request.tests().isEmpty()) {
+            progress.accept("Running the tests of the exercise");
+            results.addAll(tests(request, pattern, reading, source));
+        }
+        return results;
+    }
+
+    private List<ScenarioResult> tests(
+            CheckRequest request, Pattern pattern, Reading reading, Driver.Source source) {
+        if (!reading.compiled()) {
+            return GivenTests.none(Outcome.BLOCKED, NOT_COMPILED, pattern.testPoints());
+        }
+        LanguageReader.Tested tested = reader.compile(request.sources(), request.tests(), testLibraries);
+        return tested.program().isEmpty()
+                ? GivenTests.none(
+                        Outcome.FAILED,
+                        "The tests do not compile with this submission. " + tested.problem(),
+                        pattern.testPoints())
+                : GivenTests.run(
+                        reader.ready(tested.program()),
+                        tested.classes(),
+                        pattern.testPoints(),
+                        pattern.limits(),
+                        source);
     }
 
     private static Map<String, List<String>> roles(Pattern pattern, Match match) {

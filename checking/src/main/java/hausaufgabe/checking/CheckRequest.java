@@ -10,6 +10,7 @@ import java.util.Map;
  *
  * @param pattern text of the pattern, in the notation
  * @param starter the code that was handed out, for what is compared with it; empty where there was none
+ * @param tests test classes that come with the exercise; empty where there are none
  * @param remarks what was noticed when the sources were unpacked, to be kept in the report
  * @param pins role names to type names that a person has fixed; may be empty
  * @param structureOnly whether to leave the scenarios out
@@ -19,12 +20,13 @@ public record CheckRequest(
         String pattern,
         List<SourceFile> sources,
         List<SourceFile> starter,
+        List<SourceFile> tests,
         List<Diagnostic> remarks,
         Map<String, String> pins,
         boolean structureOnly,
         Isolation isolation) {
 
-    /** A check where nothing was handed out. */
+    /** A check where nothing was handed out and no tests are given. */
     public CheckRequest(
             String pattern,
             List<SourceFile> sources,
@@ -32,7 +34,7 @@ public record CheckRequest(
             Map<String, String> pins,
             boolean structureOnly,
             Isolation isolation) {
-        this(pattern, sources, List.of(), remarks, pins, structureOnly, isolation);
+        this(pattern, sources, List.of(), List.of(), remarks, pins, structureOnly, isolation);
     }
 
     /** {@code PROCESS} is the unsafe one: a process of its own, and nothing to hold it. */

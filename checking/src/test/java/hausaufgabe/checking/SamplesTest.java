@@ -33,7 +33,7 @@ class SamplesTest {
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
     private static final Supply SUPPLY = new Supply(new Sandbox(), 2);
-    private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i));
+    private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), List.of());
 
     @AfterAll
     static void noneIsKeptReady() {

@@ -2,6 +2,7 @@ package hausaufgabe.server;
 
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.pool.CheckerPool;
+import hausaufgabe.checking.pool.RememberedReports;
 import java.time.Clock;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -16,17 +17,20 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @EnableJpaRepositories(considerNestedRepositories = true)
 public class Application implements WebMvcConfigurer {
 
+    /** How many reports are kept for when the same is handed in again. */
+    private static final int REPORTS = 1_000;
+
     /** The one place that time comes from. */
     @Bean
     Clock clock() {
         return Clock.systemDefaultZone();
     }
 
-    /** @param checkers how many checks at a time; 0 for one less than there are cores, at least one */
+    /** @param checkers how many checks at a time; 0 for as many as there are cores */
     @Bean(destroyMethod = "close")
     CheckDispatcher dispatcher(@Value("${hausaufgabe.checkers}") int checkers) {
         int cores = Runtime.getRuntime().availableProcessors();
-        return new CheckerPool(checkers > 0 ? checkers : Math.max(1, cores - 1));
+        return new RememberedReports(new CheckerPool(checkers > 0 ? checkers : cores), REPORTS);
     }
 
     /** Addresses of the web application's own pages all lead to it. */

@@ -61,7 +61,7 @@ public class Harbour {
     CheckDispatcher readingAtOnce() {
         Check check = new Check(new JavaReader(), isolation -> {
             throw new IllegalStateException("nothing is run in this test");
-        });
+        }, List.of());
         return new CheckDispatcher() {
             @Override
             public CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {

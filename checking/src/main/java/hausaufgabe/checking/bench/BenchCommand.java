@@ -1,7 +1,10 @@
 package hausaufgabe.checking.bench;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
@@ -12,22 +15,43 @@ import picocli.CommandLine.Spec;
         name = "bench",
         description = {
             "Measures speed on this machine and prints a table.",
-            "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types."
+            "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types.",
+            "behaviour: one whole check with its scenarios, and many different ones."
         })
 public final class BenchCommand implements Callable<Integer> {
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "WHAT", description = "What to measure: structure.")
+    @Parameters(paramLabel = "WHAT", description = "What to measure: structure or behaviour.")
     private String what;
 
+    @Option(
+            names = "--samples",
+            paramLabel = "DIR",
+            description = "Folder of the samples, for behaviour (default: samples).")
+    private Path samples = Path.of("samples");
+
+    @Option(
+            names = "--cohort",
+            paramLabel = "N",
+            description = "How many submissions are checked together (default: 1000).")
+    private int cohort = 1000;
+
     @Override
-    public Integer call() {
-        if (!what.equals("structure")) {
-            throw new ParameterException(spec.commandLine(), "bench measures structure, not " + what);
+    public Integer call() throws Exception {
+        switch (what) {
+            case "structure" -> spec.commandLine().getOut().println(new StructureBench().run());
+            case "behaviour" -> {
+                if (!Files.isDirectory(samples)) {
+                    throw new ParameterException(spec.commandLine(), "there is no folder at " + samples);
+                }
+                spec.commandLine().getOut().println(new BehaviourBench(samples, cohort).run());
+            }
+            default ->
+                throw new ParameterException(
+                        spec.commandLine(), "bench measures structure or behaviour, not " + what);
         }
-        spec.commandLine().getOut().println(new StructureBench().run());
         return 0;
     }
 }

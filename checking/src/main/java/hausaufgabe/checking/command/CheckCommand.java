@@ -84,7 +84,10 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--jobs", paramLabel = "N", description = "How many at a time (default: one for each core).")
     private Integer jobs;
 
+    /** Folder of what was handed out, beside the exercise's pattern. */
     private static final String STARTER = "starter";
+    /** Folder of the test classes, beside it too. */
+    private static final String TESTS = "tests";
 
     @Spec
     private CommandLine.Model.CommandSpec spec;
@@ -99,19 +102,20 @@ public final class CheckCommand implements Callable<Integer> {
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
         Archive archive = new Archive(p -> p.endsWith(".java"), Limits.USUAL);
-        List<SourceFile> starter = starter(archive);
+        List<SourceFile> starter = beside(STARTER, archive);
+        List<SourceFile> tests = beside(TESTS, archive);
         for (Path p : paths) {
             try {
                 Upload upload = archive.read(p);
                 requests.add(new CheckRequest(
-                        pattern, upload.sources(), starter, upload.remarks(), Map.of(), structureOnly, isolated));
+                        pattern, upload.sources(), starter, tests, upload.remarks(), Map.of(), structureOnly, isolated));
             } catch (ArchiveException e) {
                 if (which.submission != null) {
                     throw bad(p.getFileName() + ": " + e.getMessage());
                 }
                 // one of many: it gets its line, which says what was wrong with it
                 List<Diagnostic> why = List.of(new Diagnostic(nameOf(p), 0, e.getMessage()));
-                requests.add(new CheckRequest(pattern, List.of(), starter, why, Map.of(), structureOnly, isolated));
+                requests.add(new CheckRequest(pattern, List.of(), starter, tests, why, Map.of(), structureOnly, isolated));
             }
         }
         int cores = Runtime.getRuntime().availableProcessors();
@@ -189,10 +193,9 @@ public final class CheckCommand implements Callable<Integer> {
         }
     }
 
-    /** What the exercise handed out: the sources in the folder {@value #STARTER} beside the pattern; or nothing. */
-    private List<SourceFile> starter(Archive archive) throws IOException {
-        Path folder =
-                what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(STARTER);
+    /** The sources in a folder beside the exercise's pattern; or nothing. */
+    private List<SourceFile> beside(String name, Archive archive) throws IOException {
+        Path folder = what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(name);
         if (folder == null || !Files.isDirectory(folder)) {
             return List.of();
         }

@@ -32,8 +32,10 @@ public final class CheckerMain {
 
     private CheckerMain(PrintStream out) {
         this.out = out;
-        Supply supply = new Supply(new Sandbox(), AHEAD);
-        this.check = new Check(new JavaReader(), isolation -> new DrivenProcesses(supply, isolation));
+        Sandbox sandbox = new Sandbox();
+        Supply supply = new Supply(sandbox, AHEAD);
+        this.check = new Check(
+                new JavaReader(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
     }
 
     public static void main(String[] arguments) throws InterruptedException {
@@ -49,10 +51,29 @@ public final class CheckerMain {
         try {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 tell(answer(Json.mapper().readValue(line, CheckRequest.class)));
+                if (hasGrown()) {
+                    LOG.info("this checker has grown and makes room for another");
+                    Runtime.getRuntime().halt(0);
+                }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Whether little room is left even after what is no longer used was given back. */
+    private static boolean hasGrown() {
+        return isNearlyFull() && afterCollecting();
+    }
+
+    private static boolean afterCollecting() {
+        System.gc();
+        return isNearlyFull();
+    }
+
+    private static boolean isNearlyFull() {
+        Runtime r = Runtime.getRuntime();
+        return r.totalMemory() - r.freeMemory() > r.maxMemory() / 4 * 3;
     }
 
     private Message answer(CheckRequest request) throws IOException {

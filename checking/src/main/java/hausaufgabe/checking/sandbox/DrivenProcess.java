@@ -17,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -37,15 +38,17 @@ final class DrivenProcess implements Driver {
     private final BlockingQueue<String> lines = new LinkedBlockingQueue<>();
     private final String secret;
     private final Path folder;
+    private final List<String> testLibraries;
     private long deadline;
     private int asked;
     private boolean closed;
 
-    private DrivenProcess(Process process, String secret, Path folder) {
+    private DrivenProcess(Process process, String secret, Path folder, List<String> testLibraries) {
         this.process = process;
         this.to = process.getOutputStream();
         this.secret = secret;
         this.folder = folder;
+        this.testLibraries = testLibraries;
     }
 
     static DrivenProcess start(Sandbox sandbox, Isolation isolation, Limits limits) throws DriverLost {
@@ -61,7 +64,7 @@ final class DrivenProcess implements Driver {
             byte[] random = new byte[24];
             RANDOM.nextBytes(random);
             DrivenProcess driven =
-                    new DrivenProcess(builder.start(), HexFormat.of().formatHex(random), folder);
+                    new DrivenProcess(builder.start(), HexFormat.of().formatHex(random), folder, sandbox.testLibraries(isolation));
             ObjectNode opening = Json.mapper().createObjectNode();
             opening.put("secret", driven.secret).put("output", limits.outputMegabytes() << 20);
             driven.send(opening);
@@ -114,7 +117,11 @@ final class DrivenProcess implements Driver {
             throw lost(DriverLost.Reason.TAMPERED, "The program sent an answer that nobody had asked for.");
         }
         try {
-            send(Messages.request(request).put("id", id));
+            ObjectNode message = Messages.request(request).put("id", id);
+            if (request instanceof Request.Tests) {
+                testLibraries.forEach(message.putArray("libraries")::add);
+            }
+            send(message);
             long wait = patience(request, id);
             String line = lines.poll(wait, TimeUnit.MILLISECONDS);
             if (line == null) {

@@ -27,6 +27,17 @@ final class DriverFiles {
     private static final Logger LOG = LoggerFactory.getLogger(DriverFiles.class);
 
     static final List<String> DRIVER = List.of("driver-jvm.jar", "json.jar");
+    /** What runs test classes. */
+    static final List<String> TESTS = List.of(
+            "junit-jupiter-api.jar",
+            "junit-jupiter-engine.jar",
+            "junit-jupiter-params.jar",
+            "junit-platform-commons.jar",
+            "junit-platform-engine.jar",
+            "junit-platform-launcher.jar",
+            "opentest4j.jar",
+            "apiguardian-api.jar");
+
     static final String ARCHIVE = "driver.jsa";
 
     private DriverFiles() {}
@@ -61,7 +72,9 @@ final class DriverFiles {
 
     private static Path layOut(Path folder) throws IOException {
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
-        for (String name : DRIVER) {
+        List<String> all = new ArrayList<>(DRIVER);
+        all.addAll(TESTS);
+        for (String name : all) {
             try (InputStream in = resource(name)) {
                 Path to = folder.resolve(name);
                 Files.copy(in, to);

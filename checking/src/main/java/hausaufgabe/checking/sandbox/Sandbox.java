@@ -39,6 +39,17 @@ public final class Sandbox {
         this.driver = DriverFiles.folder();
     }
 
+    /** What test classes are compiled with and run by, where the check can read it. */
+    public List<Path> testLibraries() {
+        return DriverFiles.TESTS.stream().map(driver::resolve).toList();
+    }
+
+    /** The same, where a driven process can read it. */
+    List<String> testLibraries(Isolation isolation) {
+        String folder = isolation == Isolation.SANDBOX ? "/driver" : driver.toString();
+        return DriverFiles.TESTS.stream().map(t -> folder + "/" + t).toList();
+    }
+
     /** Why nothing can be sandboxed on this machine, or nothing where it can. Takes about a quarter of a second. */
     public static Optional<String> problem() {
         for (String program : List.of("bwrap", "prlimit")) {

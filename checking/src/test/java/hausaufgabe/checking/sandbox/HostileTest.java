@@ -327,7 +327,7 @@ class HostileTest {
     }
 
     private static CheckReport check(String pattern, List<SourceFile> sources) {
-        return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i))
+        return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), List.of())
                 .run(
                         new CheckRequest(pattern, sources, List.of(), Map.of(), false, CheckRequest.Isolation.SANDBOX),
                         step -> {});

@@ -125,7 +125,7 @@ final class Comparisons {
     }
 
     /** Where in {@code a} a run of statements begins that also stands in {@code b}; -1 for nowhere. */
-    private static int sharedRun(List<Operation.Statement> a, List<Operation.Statement> b, int least) {
+    static int sharedRun(List<Operation.Statement> a, List<Operation.Statement> b, int least) {
         for (int i = 0; i < a.size(); i++) {
             for (int j = 0; j < b.size(); j++) {
                 int weight = 0;

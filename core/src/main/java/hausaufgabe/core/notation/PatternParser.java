@@ -115,8 +115,8 @@ public final class PatternParser {
         }
         tokens.next();
         remember("end");
-        if (roles.isEmpty()) {
-            throw tokens.unexpected("at least one role", List.of());
+        if (roles.isEmpty() && runs.isEmpty() && testPoints == 0) {
+            throw tokens.unexpected("at least one role, run or line of tests", List.of());
         }
         if (forms.isEmpty()) {
             forms.add(new Form(title, "", List.of(), List.of(), List.of()));

@@ -1,6 +1,7 @@
 package hausaufgabe.core.reading;
 
 import hausaufgabe.core.scenario.Program;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
@@ -16,6 +17,20 @@ public interface LanguageReader {
      * @param sources files in the order of their paths
      */
     Reading read(List<SourceFile> sources);
+
+    /**
+     * Compiles sources together with tests that use them.
+     *
+     * @param libraries what the tests need beside them
+     */
+    Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<Path> libraries);
+
+    /**
+     * @param program the compiled sources and tests; empty where they do not compile together
+     * @param classes names of the tests' types
+     * @param problem the first error; null where there was none
+     */
+    record Tested(Map<String, byte[]> program, List<String> classes, String problem) {}
 
     /** Makes a compiled program ready to be run and listened to. */
     Program ready(Map<String, byte[]> program);

@@ -16,6 +16,7 @@ import java.util.Map;
  * @param ambiguous whether other types would fit the roles as well
  * @param alternatives those other bindings, said in words
  * @param instances further instances of the pattern in the same submission, said in words
+ * @param health what can be counted in the code, before and after where code was handed out
  * @param remarks what is worth saying and does not count
  */
 public record CheckReport(
@@ -33,6 +34,7 @@ public record CheckReport(
         List<Finding> findings,
         List<Finding> remarks,
         List<ScenarioResult> scenarios,
+        List<HealthFact> health,
         Points points,
         Timing timing) {
 
@@ -40,6 +42,7 @@ public record CheckReport(
         // reports kept from before there were these
         instances = instances == null ? List.of() : instances;
         remarks = remarks == null ? List.of() : remarks;
+        health = health == null ? List.of() : health;
     }
 
     /** @param line from 1; 0 where the message is about the whole file or submission */

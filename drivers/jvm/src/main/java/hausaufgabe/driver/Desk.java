@@ -395,6 +395,6 @@ final class Desk {
     }
 
     private Object tests(JSONObject request) throws Throwable {
-        return new TestRun(program).run(request.getJSONArray("classes"));
+        return new TestRun(program).run(request.getJSONArray("classes"), request.getJSONArray("libraries"));
     }
 }

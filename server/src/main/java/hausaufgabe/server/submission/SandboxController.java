@@ -1,7 +1,8 @@
 package hausaufgabe.server.submission;
 
 import hausaufgabe.checking.CheckRequest;
-import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.SelfTest;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -13,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 class SandboxController {
 
     private final CheckRequest.Isolation isolation;
-    private volatile String problem;
+    private volatile SelfTest.Result test = new SelfTest.Result(null, List.of());
 
     SandboxController(@Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation) {
         this.isolation = isolation;
@@ -22,17 +23,19 @@ class SandboxController {
     /**
      * @param problem why scenarios are not run; absent where they are
      * @param unsafe whether they are run without a sandbox, as was asked for at the start
+     * @param found what was tried when the server started, and held
      */
-    record SandboxState(String problem, boolean unsafe) {}
+    record SandboxState(String problem, boolean unsafe, List<String> found) {}
 
     @EventListener(ApplicationReadyEvent.class)
     void look() {
-        problem =
-                isolation == CheckRequest.Isolation.SANDBOX ? Sandbox.problem().orElse(null) : null;
+        if (isolation == CheckRequest.Isolation.SANDBOX) {
+            test = SelfTest.run();
+        }
     }
 
     @GetMapping("/api/sandbox")
     SandboxState state() {
-        return new SandboxState(problem, isolation == CheckRequest.Isolation.PROCESS);
+        return new SandboxState(test.problem(), isolation == CheckRequest.Isolation.PROCESS, test.found());
     }
 }

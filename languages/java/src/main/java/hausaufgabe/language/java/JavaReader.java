@@ -13,16 +13,20 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.tools.Diagnostic;
 import javax.tools.DiagnosticCollector;
 import javax.tools.JavaCompiler;
 import javax.tools.JavaFileManager;
 import javax.tools.JavaFileObject;
+import javax.tools.StandardJavaFileManager;
+import javax.tools.StandardLocation;
 import javax.tools.ToolProvider;
 
 /**
@@ -42,6 +46,8 @@ public final class JavaReader implements LanguageReader {
             "",
             "--limit-modules",
             "java.se");
+
+    private static final Pattern PACKAGE = Pattern.compile("^\\s*package\\s+([\\w.]+)\\s*;", Pattern.MULTILINE);
 
     private static final Pattern TEST_LIBRARY = Pattern.compile(
             "^\\s*import\\s+(static\\s+)?(org\\.junit|junit\\.|org\\.mockito|org\\.assertj|org\\.hamcrest)",
@@ -74,6 +80,50 @@ public final class JavaReader implements LanguageReader {
             return new Reading(new Design(List.of(), List.of(), List.of()), false, remarks, Map.of());
         }
         return read(used, remarks);
+    }
+
+    @Override
+    public Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<Path> libraries) {
+        List<SourceFile> all = new ArrayList<>();
+        sources.stream()
+                .filter(s -> !s.path().endsWith("module-info.java"))
+                .filter(s -> !TEST_LIBRARY.matcher(s.text()).find())
+                .forEach(all::add);
+        all.addAll(tests);
+        DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
+        try (StandardJavaFileManager standard =
+                compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8)) {
+            standard.setLocationFromPaths(StandardLocation.CLASS_PATH, libraries);
+            MemoryFiles files = new MemoryFiles(standard);
+            List<String> options = List.of("-proc:none", "-implicit:none", "-g", "-nowarn", "-Xlint:none");
+            boolean compiled = compiler.getTask(
+                            Writer.nullWriter(),
+                            files,
+                            collector,
+                            options,
+                            null,
+                            all.stream().map(MemoryFiles.Source::new).toList())
+                    .call();
+            List<CheckReport.Diagnostic> errors = errors(collector);
+            String problem = compiled || errors.isEmpty()
+                    ? null
+                    : errors.get(0).file() + ", line " + errors.get(0).line() + ": "
+                            + errors.get(0).message().replace("\n", " ");
+            return new Tested(compiled ? files.classes() : Map.of(), namesOf(tests), problem);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The types that the tests' files are named after. */
+    private static List<String> namesOf(List<SourceFile> tests) {
+        return tests.stream()
+                .map(t -> {
+                    Matcher pack = PACKAGE.matcher(t.text());
+                    String file = t.path().substring(t.path().lastIndexOf('/') + 1).replaceFirst("\\.java$", "");
+                    return (pack.find() ? pack.group(1) + "." : "") + file;
+                })
+                .toList();
     }
 
     @Override

@@ -1,0 +1,10 @@
+package hausaufgabe.core.report;
+
+/**
+ * A number that says something about the state of code, counted in the whole of it.
+ *
+ * @param name what is counted
+ * @param before in the code that was handed out; null where there was none
+ * @param after in the submission
+ */
+public record HealthFact(String name, Integer before, int after) {}

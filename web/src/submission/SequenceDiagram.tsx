@@ -1,0 +1,127 @@
+import { useId } from 'react';
+import type { Api } from '../api/client';
+
+type Calls = Api<'CallSequence'>;
+
+const STEP = 30;
+const HEAD = 34;
+const MOST = 40;
+const NARROWEST = 120;
+const WIDEST = 240;
+const LETTER = 6.6;
+
+/** Who called whom, as a UML sequence diagram: time runs down, a dashed arrow gives back. */
+export function SequenceDiagram({ calls }: { calls: Calls }) {
+  const marker = useId();
+  const { columns, rows, width } = lay(calls);
+  const height = HEAD + (rows.length + 1) * STEP;
+  return (
+    <figure className="mt-2" aria-label={`${rows.length} calls: ${rows.map((r) => r.label).join(', ')}`}>
+      <div className="overflow-x-auto">
+        <svg
+          width={width}
+          height={height}
+          viewBox={`0 0 ${width} ${height}`}
+          className="text-ink"
+          aria-hidden="true"
+        >
+          <defs>
+            <marker
+              id={marker}
+              viewBox="0 0 10 10"
+              refX="9"
+              refY="5"
+              markerWidth="8"
+              markerHeight="8"
+              orient="auto"
+            >
+              <path d="M0 0 10 5 0 10Z" fill="currentColor" />
+            </marker>
+          </defs>
+          {columns.map((c) => (
+            <g key={c.id}>
+              <line
+                x1={c.x}
+                y1={HEAD - 8}
+                x2={c.x}
+                y2={height - 6}
+                stroke="var(--rule)"
+                strokeDasharray="3 4"
+              />
+              <text x={c.x} y={HEAD - 16} textAnchor="middle" fontSize="12.5" fill="currentColor">
+                {c.title}
+              </text>
+            </g>
+          ))}
+          {rows.map((r, i) => {
+            const y = HEAD + (i + 1) * STEP - 6;
+            const self = r.from === r.to;
+            return (
+              <g key={i}>
+                <text
+                  x={self ? r.from + 8 : Math.min(r.from, r.to) + 8}
+                  y={y - 5}
+                  fontSize="12"
+                  fill="currentColor"
+                >
+                  {r.label}
+                </text>
+                <path
+                  d={self ? `M${r.from} ${y}h26v7h-24` : `M${r.from} ${y}H${r.to + (r.to > r.from ? -1 : 1)}`}
+                  fill="none"
+                  stroke="currentColor"
+                  markerEnd={`url(#${marker})`}
+                />
+              </g>
+            );
+          })}
+        </svg>
+      </div>
+      {(calls.cut || calls.messages.length > MOST) && (
+        <figcaption className="text-[13px] text-soft">
+          {calls.cut
+            ? 'There were more calls than were kept.'
+            : `${calls.messages.length - MOST} further calls are not drawn.`}
+        </figcaption>
+      )}
+    </figure>
+  );
+}
+
+/** A column for the scenario and for each object or type that is called, as wide as what is written beside it. */
+function lay(calls: Calls) {
+  const messages = calls.messages.slice(0, MOST);
+  const used = calls.participants.filter((p) => messages.some((m) => m.to === p.id || m.from === p.id));
+  const all = [{ id: '', title: 'scenario' }, ...used.map((p) => ({ id: p.id, title: title(p) }))];
+  const labels = messages.map(labelOf);
+  let x = 46;
+  const columns = all.map((c, i) => {
+    const at = x;
+    const beside = messages
+      .map((m, k) =>
+        Math.min(indexOf(all, m.from), indexOf(all, m.to)) === i ? (labels[k]?.length ?? 0) : 0,
+      )
+      .reduce((a, b) => Math.max(a, b), 0);
+    x += Math.min(WIDEST, Math.max(NARROWEST, beside * LETTER + 24));
+    return { ...c, x: at };
+  });
+  const place = (id: string) => columns.find((c) => c.id === id)?.x ?? 46;
+  const rows = messages.map((m, i) => ({ from: place(m.from), to: place(m.to), label: labels[i] ?? '' }));
+  return { columns, rows, width: x };
+}
+
+function indexOf(all: { id: string }[], id: string) {
+  return Math.max(
+    0,
+    all.findIndex((c) => c.id === id),
+  );
+}
+
+function title(p: Calls['participants'][number]) {
+  return p.id.startsWith('type ') ? p.type : `${p.name} : ${p.type || 'unseen'}`;
+}
+
+function labelOf(m: Calls['messages'][number]) {
+  const text = `${m.operation}(${m.arguments.join(', ')})${m.result === undefined ? '' : ` → ${m.result}`}`;
+  return text.length > 34 ? `${text.slice(0, 33)}…` : text;
+}
