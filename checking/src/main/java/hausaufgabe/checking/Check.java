@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -37,20 +38,20 @@ import java.util.stream.Collectors;
 public final class Check {
 
     private static final String NOT_COMPILED = "The program does not compile, so it cannot be run.";
+    private static final int PATTERNS = 20;
     private static final long MATCHING_MILLISECONDS = 5_000;
 
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
     private final List<Path> testLibraries;
+    private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
 
     /**
      * @param drivers opens a source of driven processes for one submission
      * @param testLibraries what test classes are compiled with
      */
     public Check(
-            LanguageReader reader,
-            Function<CheckRequest.Isolation, Driver.Source> drivers,
-            List<Path> testLibraries) {
+            LanguageReader reader, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
         this.reader = reader;
         this.drivers = drivers;
         this.testLibraries = testLibraries;
@@ -62,7 +63,7 @@ public final class Check {
      */
     public CheckReport run(CheckRequest request, Consumer<String> progress) {
         long start = now();
-        Pattern pattern = PatternParser.parse(request.pattern());
+        Pattern pattern = parsed(request.pattern());
         progress.accept(
                 "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
         Reading reading = reader.read(request.sources());
@@ -107,6 +108,19 @@ public final class Check {
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
 
+    /** One exercise is checked against many submissions, so the last few are kept. */
+    private Pattern parsed(String text) {
+        Pattern known = patterns.get(text);
+        if (known == null) {
+            known = PatternParser.parse(text);
+            if (patterns.size() >= PATTERNS) {
+                patterns.clear();
+            }
+            patterns.put(text, known);
+        }
+        return known;
+    }
+
     /** Everything that is run: scenarios, the program as a whole, tests that come with the exercise. */
     private List<ScenarioResult> runs(
             CheckRequest request,
@@ -143,8 +157,7 @@ public final class Check {
         return results;
     }
 
-    private List<ScenarioResult> tests(
-            CheckRequest request, Pattern pattern, Reading reading, Driver.Source source) {
+    private List<ScenarioResult> tests(CheckRequest request, Pattern pattern, Reading reading, Driver.Source source) {
         if (!reading.compiled()) {
             return GivenTests.none(Outcome.BLOCKED, NOT_COMPILED, pattern.testPoints());
         }

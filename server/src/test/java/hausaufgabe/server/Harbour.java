@@ -59,9 +59,12 @@ public class Harbour {
     @Bean
     @Primary
     CheckDispatcher readingAtOnce() {
-        Check check = new Check(new JavaReader(), isolation -> {
-            throw new IllegalStateException("nothing is run in this test");
-        }, List.of());
+        Check check = new Check(
+                new JavaReader(),
+                isolation -> {
+                    throw new IllegalStateException("nothing is run in this test");
+                },
+                List.of());
         return new CheckDispatcher() {
             @Override
             public CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {

@@ -61,7 +61,9 @@ final class BehaviourBench {
                 }
             }
         }
-        line("Java %s, %d cores", Runtime.version().feature(), Runtime.getRuntime().availableProcessors());
+        line(
+                "Java %s, %d cores",
+                Runtime.version().feature(), Runtime.getRuntime().availableProcessors());
         return out.toString();
     }
 
@@ -186,7 +188,9 @@ final class BehaviourBench {
                 for (Path p : folders.filter(Files::isDirectory).sorted().toList()) {
                     all.add(new Sample(
                             pattern,
-                            new Archive(f -> f.endsWith(".java"), Limits.USUAL).read(p).sources()));
+                            new Archive(f -> f.endsWith(".java"), Limits.USUAL)
+                                    .read(p)
+                                    .sources()));
                 }
             }
         }

@@ -4,8 +4,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
@@ -49,8 +49,7 @@ public final class BenchCommand implements Callable<Integer> {
                 spec.commandLine().getOut().println(new BehaviourBench(samples, cohort).run());
             }
             default ->
-                throw new ParameterException(
-                        spec.commandLine(), "bench measures structure or behaviour, not " + what);
+                throw new ParameterException(spec.commandLine(), "bench measures structure or behaviour, not " + what);
         }
         return 0;
     }

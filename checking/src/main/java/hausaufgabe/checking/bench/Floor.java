@@ -18,7 +18,8 @@ final class Floor {
     Floor(Path folder, List<SourceFile> sources) throws IOException {
         this.sources = sources;
         this.classes = Files.createDirectories(folder.resolve("classes"));
-        Map<String, byte[]> program = reader.compile(sources, List.of(), List.of()).program();
+        Map<String, byte[]> program =
+                reader.compile(sources, List.of(), List.of()).program();
         for (Map.Entry<String, byte[]> c : program.entrySet()) {
             Files.write(classes.resolve(c.getKey() + ".class"), c.getValue());
         }

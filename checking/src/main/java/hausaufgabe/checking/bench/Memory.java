@@ -38,7 +38,8 @@ final class Memory implements AutoCloseable {
         long running = 0;
         for (ProcessHandle p : ProcessHandle.current().descendants().toList()) {
             Optional<ProcessHandle> parent = p.parent();
-            boolean direct = parent.isPresent() && parent.get().pid() == ProcessHandle.current().pid();
+            boolean direct = parent.isPresent()
+                    && parent.get().pid() == ProcessHandle.current().pid();
             if (direct) {
                 checking += resident(p.pid());
             } else {

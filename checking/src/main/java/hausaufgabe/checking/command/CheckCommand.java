@@ -108,14 +108,22 @@ public final class CheckCommand implements Callable<Integer> {
             try {
                 Upload upload = archive.read(p);
                 requests.add(new CheckRequest(
-                        pattern, upload.sources(), starter, tests, upload.remarks(), Map.of(), structureOnly, isolated));
+                        pattern,
+                        upload.sources(),
+                        starter,
+                        tests,
+                        upload.remarks(),
+                        Map.of(),
+                        structureOnly,
+                        isolated));
             } catch (ArchiveException e) {
                 if (which.submission != null) {
                     throw bad(p.getFileName() + ": " + e.getMessage());
                 }
                 // one of many: it gets its line, which says what was wrong with it
                 List<Diagnostic> why = List.of(new Diagnostic(nameOf(p), 0, e.getMessage()));
-                requests.add(new CheckRequest(pattern, List.of(), starter, tests, why, Map.of(), structureOnly, isolated));
+                requests.add(
+                        new CheckRequest(pattern, List.of(), starter, tests, why, Map.of(), structureOnly, isolated));
             }
         }
         int cores = Runtime.getRuntime().availableProcessors();

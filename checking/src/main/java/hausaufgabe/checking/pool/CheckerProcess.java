@@ -104,6 +104,8 @@ final class CheckerProcess implements AutoCloseable {
                 "-XX:+UseSerialGC",
                 "-XX:+ExitOnOutOfMemoryError",
                 "-Xshare:auto",
+                // a checker that lives for a thousand checks never earns back what compiling its code twice costs
+                "-XX:TieredStopAtLevel=1",
                 "-Dlogback.statusListenerClass=ch.qos.logback.core.status.NopStatusListener",
                 "-cp",
                 System.getProperty("java.class.path"),

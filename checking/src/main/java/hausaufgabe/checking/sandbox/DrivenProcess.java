@@ -7,7 +7,6 @@ import hausaufgabe.checking.Json;
 import hausaufgabe.core.notation.Limits;
 import hausaufgabe.core.scenario.Driver;
 import hausaufgabe.core.scenario.DriverLost;
-import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -63,8 +62,8 @@ final class DrivenProcess implements Driver {
             }
             byte[] random = new byte[24];
             RANDOM.nextBytes(random);
-            DrivenProcess driven =
-                    new DrivenProcess(builder.start(), HexFormat.of().formatHex(random), folder, sandbox.testLibraries(isolation));
+            DrivenProcess driven = new DrivenProcess(
+                    builder.start(), HexFormat.of().formatHex(random), folder, sandbox.testLibraries(isolation));
             ObjectNode opening = Json.mapper().createObjectNode();
             opening.put("secret", driven.secret).put("output", limits.outputMegabytes() << 20);
             driven.send(opening);
@@ -94,14 +93,21 @@ final class DrivenProcess implements Driver {
     }
 
     private void read() {
-        try (InputStream in = new BufferedInputStream(process.getInputStream())) {
+        try (InputStream in = process.getInputStream()) {
             ByteArrayOutputStream line = new ByteArrayOutputStream();
-            for (int b = in.read(); b >= 0; b = in.read()) {
-                if (b == '\n') {
-                    lines.add(line.toString(StandardCharsets.UTF_8) + " ");
-                    line.reset();
-                } else if (line.size() < LONGEST_LINE) {
-                    line.write(b);
+            byte[] some = new byte[1 << 14];
+            for (int n = in.read(some); n >= 0; n = in.read(some)) {
+                int from = 0;
+                for (int i = 0; i < n; i++) {
+                    if (some[i] == '\n') {
+                        line.write(some, from, i - from);
+                        lines.add(line.toString(StandardCharsets.UTF_8) + " ");
+                        line.reset();
+                        from = i + 1;
+                    }
+                }
+                if (line.size() < LONGEST_LINE) {
+                    line.write(some, from, n - from);
                 }
             }
         } catch (IOException e) {

@@ -61,11 +61,18 @@ public final class Health {
     }
 
     private static int copies(Design d) {
-        List<Operation> all = operations(d).filter(o -> o.statements().size() >= BLOCK).limit(400).toList();
+        List<Operation> all = operations(d)
+                .filter(o -> o.statements().size() >= BLOCK)
+                .limit(400)
+                .toList();
         int found = 0;
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
-                found += Comparisons.sharedRun(all.get(i).statements(), all.get(j).statements(), BLOCK) >= 0 ? 1 : 0;
+                found += Comparisons.sharedRun(
+                                        all.get(i).statements(), all.get(j).statements(), BLOCK)
+                                >= 0
+                        ? 1
+                        : 0;
             }
         }
         return found;

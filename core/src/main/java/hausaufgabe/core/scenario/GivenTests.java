@@ -49,29 +49,22 @@ public final class GivenTests {
     /** One result for all, where they could not be run one by one. */
     public static List<ScenarioResult> none(Outcome outcome, String why, double points) {
         return List.of(new ScenarioResult(
-                ALL,
-                outcome,
-                Sentence.words(why),
-                List.of(),
-                null,
-                points,
-                Marking.earned(outcome, points),
-                0));
+                ALL, outcome, Sentence.words(why), List.of(), null, points, Marking.earned(outcome, points), 0));
     }
 
     private static List<ScenarioResult> results(List<Test> tests, double points) {
         List<ScenarioResult> results = new ArrayList<>();
         double each = points / tests.size();
         for (Test t : tests) {
-            Outcome outcome =
-                    switch (t.outcome()) {
-                        case "passed" -> Outcome.PASSED;
-                        case "failed" -> Outcome.FAILED;
-                        default -> Outcome.BLOCKED;
-                    };
+            Outcome outcome = switch (t.outcome()) {
+                case "passed" -> Outcome.PASSED;
+                case "failed" -> Outcome.FAILED;
+                default -> Outcome.BLOCKED;
+            };
             Sentence why = outcome == Outcome.PASSED
                     ? Sentence.words("The test passed.")
-                    : Sentence.words(t.message().isBlank() ? "The test " + t.outcome() + "." : Stage.shortened(t.message()));
+                    : Sentence.words(
+                            t.message().isBlank() ? "The test " + t.outcome() + "." : Stage.shortened(t.message()));
             List<Line> lines = outcome == Outcome.PASSED
                     ? List.of()
                     : List.of(new Line(LineKind.EXPECTED, 0, why, outcome == Outcome.FAILED ? false : null));

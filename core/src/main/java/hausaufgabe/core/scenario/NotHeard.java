@@ -66,8 +66,7 @@ final class NotHeard {
         }
         account.add(LineKind.EXPECTED, 0, false, Code.of(wanted), " called; it was not");
         if (hasPath(step, operations, heard)) {
-            return Ended.unheard(
-                    Account.say("The code has a way to the call, but none of the values tried took it."));
+            return Ended.unheard(Account.say("The code has a way to the call, but none of the values tried took it."));
         }
         return never(step, operations, heard, made);
     }

@@ -45,9 +45,13 @@ final class OutputComparison {
 
     /** Without empty lines and with single spaces where any space is as good as any other. */
     private static List<String> lines(String text, boolean loose) {
-        List<String> all = plain(text).isEmpty() ? List.of() : List.of(plain(text).split("\n", -1));
+        List<String> all =
+                plain(text).isEmpty() ? List.of() : List.of(plain(text).split("\n", -1));
         return loose
-                ? all.stream().map(OutputComparison::spaced).filter(l -> !l.isEmpty()).toList()
+                ? all.stream()
+                        .map(OutputComparison::spaced)
+                        .filter(l -> !l.isEmpty())
+                        .toList()
                 : all;
     }
 

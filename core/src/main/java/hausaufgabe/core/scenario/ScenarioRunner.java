@@ -278,7 +278,14 @@ public final class ScenarioRunner implements AutoCloseable {
             account.add(LineKind.STOPPED, 0, false, lost.getMessage());
             Outcome outcome = lost.reason() == DriverLost.Reason.NOT_STARTED ? Outcome.BLOCKED : Outcome.FAILED;
             return new Played(
-                    of, outcome, Sentence.words(lost.getMessage()), account.lines(), tracing.sequence(), true, false, false);
+                    of,
+                    outcome,
+                    Sentence.words(lost.getMessage()),
+                    account.lines(),
+                    tracing.sequence(),
+                    true,
+                    false,
+                    false);
         }
     }
 

@@ -110,11 +110,7 @@ final class TakingBack {
     private List<Type> kinds(Cast command, List<Operation> undo) {
         List<Type> kinds = new ArrayList<>(List.of(command.type()));
         for (Operation o : undo) {
-            scene.design()
-                    .type(o.owner())
-                    .map(scene.design()::realisationsOf)
-                    .orElse(List.of())
-                    .stream()
+            scene.design().type(o.owner()).map(scene.design()::realisationsOf).orElse(List.of()).stream()
                     .filter(t -> t.isNamed() && scene.design().isConcrete(t) && !kinds.contains(t))
                     .limit(5)
                     .forEach(kinds::add);
@@ -156,8 +152,7 @@ final class TakingBack {
         return new Trial(changed);
     }
 
-    private void prepare(Type kind, List<Cast> receivers, List<Operation> execute, int round)
-            throws Ended, DriverLost {
+    private void prepare(Type kind, List<Cast> receivers, List<Operation> execute, int round) throws Ended, DriverLost {
         Offers same = new Offers(scene.design(), receivers);
         for (Operation way : scene.casting().maker().waysIn(kind, same)) {
             Given.Ref other = scene.casting().maker().tryWay(kind, way, same.anew(), round, new ArrayList<>());

@@ -86,9 +86,7 @@ public final class WholeRuns {
 
     private Came startBefore(Run run, Startable starter, Account account) throws Ended, DriverLost {
         if (starter == null) {
-            throw new Ended(
-                    Outcome.BLOCKED,
-                    Sentence.words("There is no starter code that compiles to compare with."));
+            throw new Ended(Outcome.BLOCKED, Sentence.words("There is no starter code that compiles to compare with."));
         }
         return start(run, starter, account, "the starter code, ");
     }
@@ -149,17 +147,13 @@ public final class WholeRuns {
             }
         }
         List<Type> fitting = startable.stream()
-                .filter(t -> run.main() == null
-                        || t.name().equals(run.main())
-                        || t.id().equals(run.main()))
+                .filter(t -> run.main() == null || t.name().equals(run.main()) || t.id().equals(run.main()))
                 .toList();
         if (fitting.size() == 1) {
             return fitting.get(0);
         }
         if (run.main() != null) {
-            throw new Ended(
-                    Outcome.FAILED,
-                    Account.say("There is no ", Code.of(run.main()), " that can be started."));
+            throw new Ended(Outcome.FAILED, Account.say("There is no ", Code.of(run.main()), " that can be started."));
         }
         throw new Ended(
                 Outcome.BLOCKED,

@@ -12,7 +12,7 @@ import org.json.JSONObject;
 final class Doubles implements BiFunction<Object, Object[], Object> {
 
     /** Entries told in the life of a program; after that the program's own operations are no longer told of. */
-    private static final int MOST = 4_000;
+    private static final int MOST = 2_000;
     /** Calls of doubles told in the life of a program; after that they are answered and not told. */
     private static final int MOST_ASKED = 20_000;
 

@@ -92,12 +92,11 @@ final class TestRun implements InvocationHandler {
         Optional<?> thrown = (Optional<?>) call(result, "getThrowable");
         boolean failedAbove = !isTest(test) && !status.equals("SUCCESSFUL");
         if (isTest(test) || failedAbove) {
-            String outcome =
-                    switch (status) {
-                        case "SUCCESSFUL" -> "passed";
-                        case "FAILED" -> "failed";
-                        default -> "aborted";
-                    };
+            String outcome = switch (status) {
+                case "SUCCESSFUL" -> "passed";
+                case "FAILED" -> "failed";
+                default -> "aborted";
+            };
             add(test, outcome, thrown.isPresent() ? said((Throwable) thrown.get()) : "");
         }
     }

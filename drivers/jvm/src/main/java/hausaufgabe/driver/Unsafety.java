@@ -1,7 +1,7 @@
 package hausaufgabe.driver;
 
 import java.lang.reflect.Field;
-import java.lang.reflect.Method;
+import sun.misc.Unsafe;
 
 /** Takes away the runtime's door to raw memory, which would lead a program to the driver's own objects. */
 final class Unsafety {
@@ -10,20 +10,15 @@ final class Unsafety {
 
     static void remove() {
         try {
-            Class<?> type = Class.forName("sun.misc.Unsafe");
-            Field own = type.getDeclaredField("theUnsafe");
+            Field own = Unsafe.class.getDeclaredField("theUnsafe");
             own.setAccessible(true);
-            Object unsafe = own.get(null);
-            Method base = type.getMethod("staticFieldBase", Field.class);
-            Method offset = type.getMethod("staticFieldOffset", Field.class);
-            Method put = type.getMethod("putObject", Object.class, long.class, Object.class);
-            Field inner = type.getDeclaredField("theInternalUnsafe");
-            Object ownBase = base.invoke(unsafe, own);
-            Object ownOffset = offset.invoke(unsafe, own);
-            Object innerBase = base.invoke(unsafe, inner);
-            Object innerOffset = offset.invoke(unsafe, inner);
-            put.invoke(unsafe, ownBase, ownOffset, null);
-            put.invoke(unsafe, innerBase, innerOffset, null);
+            Unsafe unsafe = (Unsafe) own.get(null);
+            Field inner = Unsafe.class.getDeclaredField("theInternalUnsafe");
+            Object base = unsafe.staticFieldBase(own);
+            long first = unsafe.staticFieldOffset(own);
+            long second = unsafe.staticFieldOffset(inner);
+            unsafe.putObject(base, first, null);
+            unsafe.putObject(base, second, null);
         } catch (ReflectiveOperationException | RuntimeException e) {
             // a runtime without it has nothing to take away
         }

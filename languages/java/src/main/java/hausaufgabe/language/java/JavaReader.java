@@ -120,7 +120,8 @@ public final class JavaReader implements LanguageReader {
         return tests.stream()
                 .map(t -> {
                     Matcher pack = PACKAGE.matcher(t.text());
-                    String file = t.path().substring(t.path().lastIndexOf('/') + 1).replaceFirst("\\.java$", "");
+                    String file =
+                            t.path().substring(t.path().lastIndexOf('/') + 1).replaceFirst("\\.java$", "");
                     return (pack.find() ? pack.group(1) + "." : "") + file;
                 })
                 .toList();
