@@ -6,9 +6,10 @@ type Calls = Api<'CallSequence'>;
 const STEP = 30;
 const HEAD = 34;
 const MOST = 40;
-const NARROWEST = 120;
+const NARROWEST = 84;
 const WIDEST = 240;
-const LETTER = 6.6;
+const MOST_LETTERS = 30;
+const LETTER = 6.2;
 
 /** Who called whom, as a UML sequence diagram: time runs down, a dashed arrow gives back. */
 export function SequenceDiagram({ calls }: { calls: Calls }) {
@@ -97,12 +98,17 @@ function lay(calls: Calls) {
   let x = 46;
   const columns = all.map((c, i) => {
     const at = x;
+    // what is written over an arrow may run on over the columns that the arrow crosses
     const beside = messages
-      .map((m, k) =>
-        Math.min(indexOf(all, m.from), indexOf(all, m.to)) === i ? (labels[k]?.length ?? 0) : 0,
-      )
+      .map((m, k) => {
+        const from = indexOf(all, m.from);
+        const to = indexOf(all, m.to);
+        const crossed = Math.max(1, Math.abs(to - from));
+        return Math.min(from, to) === i ? (labels[k]?.length ?? 0) / crossed : 0;
+      })
       .reduce((a, b) => Math.max(a, b), 0);
-    x += Math.min(WIDEST, Math.max(NARROWEST, beside * LETTER + 24));
+    const heads = (c.title.length + (all[i + 1]?.title.length ?? 0)) / 2;
+    x += Math.min(WIDEST, Math.max(NARROWEST, beside * LETTER + 20, heads * LETTER + 16));
     return { ...c, x: at };
   });
   const place = (id: string) => columns.find((c) => c.id === id)?.x ?? 46;
@@ -123,5 +129,5 @@ function title(p: Calls['participants'][number]) {
 
 function labelOf(m: Calls['messages'][number]) {
   const text = `${m.operation}(${m.arguments.join(', ')})${m.result === undefined ? '' : ` → ${m.result}`}`;
-  return text.length > 34 ? `${text.slice(0, 33)}…` : text;
+  return text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text;
 }

@@ -49,6 +49,10 @@ export function TodayPage() {
   );
 }
 
+function capitalised(text: string) {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 /** Told to staff while programs are not run, or not safely. */
 function SandboxNotice() {
   const sandbox = useSandbox().data;
@@ -71,7 +75,7 @@ function SandboxNotice() {
       <p className="reading text-soft">
         {sandbox.unsafe
           ? 'The server was started so. A submission can read and change whatever the server can.'
-          : `${sandbox.problem}. Roles and claims are judged all the same. Install it, start the server again, and have submissions checked again.`}
+          : `${capitalised(sandbox.problem ?? '')}. Roles and claims are judged all the same. Once that is mended, start the server again and have submissions checked again.`}
       </p>
     </section>
   );

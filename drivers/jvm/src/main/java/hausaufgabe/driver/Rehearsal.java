@@ -13,7 +13,7 @@ final class Rehearsal {
         JSONObject load = new JSONObject("{\"do\":\"load\",\"program\":{},\"ear\":\"\",\"id\":1}");
         desk.answer(load);
         JSONObject make = new JSONObject();
-        make.put("do", "construct").put("type", "java.lang.StringBuilder");
+        make.put("do", "construct").put("type", "java.io.File");
         make.put("parameters", new JSONArray().put("java.lang.String"));
         make.put(
                 "arguments",
@@ -21,7 +21,7 @@ final class Rehearsal {
                         .put(new JSONObject().put("type", "java.lang.String").put("text", "a")));
         desk.answer(make).toString();
         JSONObject call = new JSONObject();
-        call.put("do", "call").put("type", "java.lang.StringBuilder").put("operation", "length");
+        call.put("do", "call").put("type", "java.io.File").put("operation", "getName");
         call.put("parameters", new JSONArray()).put("on", 0).put("arguments", new JSONArray());
         desk.answer(call).toString();
         desk.answer(new JSONObject().put("do", "state").put("on", 0)).toString();
