@@ -17,6 +17,9 @@ import java.util.List;
  */
 record Cast(String role, Type type, Given.Ref object, Value value, List<Value> several, boolean isDouble) {
 
+    /** What {@code null} in a scenario stands for. */
+    static final Cast NULL = new Cast("null", null, null, Value.NOTHING, List.of(), false);
+
     static Cast made(String role, Type type, Given.Ref object, boolean isDouble) {
         return new Cast(role, type, object, null, List.of(), isDouble);
     }

@@ -89,6 +89,10 @@ final class Casting {
         for (Argument a : with) {
             if (a instanceof Argument.Variable v) {
                 all.add(named(v.name()));
+            } else if (a instanceof Argument.Literal l
+                    && !l.quoted()
+                    && l.text().equals("null")) {
+                all.add(Cast.NULL);
             } else if (a instanceof Argument.Literal l) {
                 String type = l.quoted() ? "java.lang.String" : l.text().matches("true|false") ? "boolean" : number(l);
                 all.add(Cast.result(null, new Driver.Value(type, null, l.text())));

@@ -20,8 +20,9 @@ final class Offers {
     Offers(Design design, List<Cast> casts) {
         this.design = design;
         this.casts = casts.stream()
-                .filter(c ->
-                        c.object() != null || c.value() != null && c.value().isSimple())
+                .filter(c -> c == Cast.NULL
+                        || c.object() != null
+                        || c.value() != null && c.value().isSimple())
                 .toList();
     }
 
@@ -74,12 +75,18 @@ final class Offers {
     }
 
     private static Given given(Cast c) {
+        if (c == Cast.NULL) {
+            return new Given.Nothing();
+        }
         return c.object() != null
                 ? c.object()
                 : new Given.Simple(c.value().type(), c.value().text());
     }
 
     private boolean fits(Cast c, String wanted) {
+        if (c == Cast.NULL) {
+            return !Character.isLowerCase(wanted.charAt(wanted.lastIndexOf('.') + 1));
+        }
         if (c.object() == null) {
             return unboxed(c.value().type()).equals(unboxed(wanted));
         }
