@@ -5,7 +5,7 @@ type Calls = Api<'CallSequence'>;
 
 const STEP = 30;
 const HEAD = 34;
-const MOST = 40;
+const MOST = 24;
 const NARROWEST = 84;
 const WIDEST = 240;
 const MOST_LETTERS = 30;

@@ -44,6 +44,7 @@ export function TodayPage() {
             <Exercise key={e.id} exercise={e} />
           ))}
         </ul>
+        <SandboxTried />
       </div>
     </Page>
   );
@@ -56,16 +57,8 @@ function capitalised(text: string) {
 /** Told to staff while programs are not run, or not safely. */
 function SandboxNotice() {
   const sandbox = useSandbox().data;
-  if (!sandbox) {
+  if (!sandbox?.problem && !sandbox?.unsafe) {
     return null;
-  }
-  if (!sandbox.problem && !sandbox.unsafe) {
-    return sandbox.found.length === 0 ? null : (
-      <p className="mt-5 text-[14px] text-soft">
-        Student programs run apart from this machine. Tried when the server started:{' '}
-        {sandbox.found.join(', ')}.
-      </p>
-    );
   }
   return (
     <section role="status" className="mt-5 border-l-[4.5px] border-ochre py-1 pl-5">
@@ -78,6 +71,16 @@ function SandboxNotice() {
           : `${capitalised(sandbox.problem ?? '')}. Roles and claims are judged all the same. Once that is mended, start the server again and have submissions checked again.`}
       </p>
     </section>
+  );
+}
+
+/** What was tried of the sandbox when the server started, for staff who are asked. */
+function SandboxTried() {
+  const found = useSandbox().data?.found ?? [];
+  return found.length === 0 ? null : (
+    <p className="mt-10 text-[13px] text-soft">
+      Student programs run apart from this machine. Tried when the server started: {found.join(', ')}.
+    </p>
   );
 }
 
