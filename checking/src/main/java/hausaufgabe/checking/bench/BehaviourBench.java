@@ -156,6 +156,7 @@ final class BehaviourBench {
         int cores = Runtime.getRuntime().availableProcessors();
         try (CheckerPool pool = new CheckerPool(cores);
                 Memory memory = new Memory()) {
+            long[] taken = Machine.taken();
             long start = System.nanoTime();
             List<CompletableFuture<CheckReport>> results =
                     requests.stream().map(r -> pool.submit(r, step -> {})).toList();
@@ -169,6 +170,7 @@ final class BehaviourBench {
             line("| reports | %d |", made);
             line("| whole time | %.1f s |", seconds);
             line("| checks per second | %.1f |", cohort / seconds);
+            line("| of the processors' time, taken by other machines | %.0f %% |", Machine.percent(taken));
             line("| most memory: this process | %d MB |", memory.own());
             line("| most memory: checkers | %d MB |", memory.checkers());
             line("| most memory: driven processes | %d MB |", memory.driven());
@@ -176,6 +178,7 @@ final class BehaviourBench {
         }
         TimeUnit.SECONDS.sleep(1);
         line("| processes left | %d |", ProcessHandle.current().descendants().count());
+        line("| dead processes nobody has buried | %d |", Machine.dead());
         out.append('\n');
     }
 

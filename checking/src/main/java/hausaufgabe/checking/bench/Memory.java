@@ -8,7 +8,7 @@ import java.util.Optional;
 /** Looks now and then at how much memory this process and those it has started take. */
 final class Memory implements AutoCloseable {
 
-    private static final long EVERY_MILLISECONDS = 250;
+    private static final long EVERY_MILLISECONDS = 1_000;
 
     private final Thread looking = new Thread(this::look, "memory");
     private long own;

@@ -29,11 +29,12 @@ public final class CheckerMain {
 
     private final PrintStream out;
     private final Check check;
+    private final Supply supply;
 
     private CheckerMain(PrintStream out) {
         this.out = out;
         Sandbox sandbox = new Sandbox();
-        Supply supply = new Supply(sandbox, AHEAD);
+        this.supply = new Supply(sandbox, AHEAD);
         this.check = new Check(
                 new JavaReader(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
     }
@@ -53,9 +54,12 @@ public final class CheckerMain {
                 tell(answer(Json.mapper().readValue(line, CheckRequest.class)));
                 if (hasGrown()) {
                     LOG.info("this checker has grown and makes room for another");
-                    Runtime.getRuntime().halt(0);
+                    break;
                 }
             }
+            supply.close();
+            DrivenProcesses.awaitEnds();
+            Runtime.getRuntime().halt(0);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

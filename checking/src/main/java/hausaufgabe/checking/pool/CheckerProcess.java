@@ -29,6 +29,8 @@ final class CheckerProcess implements AutoCloseable {
         return t;
     });
 
+    private static final long GRACE_SECONDS = 3;
+
     private final int heapMegabytes;
     private final Duration limit;
     private Process process;
@@ -72,7 +74,10 @@ final class CheckerProcess implements AutoCloseable {
                 alarm.cancel(false);
             }
         } catch (IOException e) {
-            close();
+            if (process != null) {
+                kill(process);
+                process = null;
+            }
             if (late.get()) {
                 throw new CheckFailed("The check took longer than " + limit.toSeconds() + " s and was stopped.");
             }
@@ -122,11 +127,23 @@ final class CheckerProcess implements AutoCloseable {
         p.destroyForcibly();
     }
 
+    /** The process ends by itself when nothing more is to come; one that does not is ended. */
     @Override
     public void close() {
-        if (process != null) {
-            kill(process);
-            process = null;
+        if (process == null) {
+            return;
         }
+        try {
+            to.close();
+            if (!process.waitFor(GRACE_SECONDS, TimeUnit.SECONDS)) {
+                kill(process);
+            }
+        } catch (IOException e) {
+            kill(process);
+        } catch (InterruptedException e) {
+            kill(process);
+            Thread.currentThread().interrupt();
+        }
+        process = null;
     }
 }

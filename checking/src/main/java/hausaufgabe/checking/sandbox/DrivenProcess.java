@@ -18,7 +18,9 @@ import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.Executors;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 
 /** A driven process and the line protocol to it. Any answer that was not asked for, or lacks the secret, ends it. */
@@ -30,6 +32,15 @@ final class DrivenProcess implements Driver {
 
     private static final String END = "";
     private static final String OUT_OF_MEMORY = "The program ran out of memory and was stopped.";
+    /** Milliseconds that a process is given to end before it is ended. */
+    private static final long GRACE = 400;
+
+    private static final ScheduledExecutorService ENDING = Executors.newSingleThreadScheduledExecutor(r -> {
+        Thread t = new Thread(r, "driven-ending");
+        t.setDaemon(true);
+        return t;
+    });
+
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private final Process process;
@@ -207,29 +218,67 @@ final class DrivenProcess implements Driver {
 
     private DriverLost lost(DriverLost.Reason reason, String message) {
         close();
+        endInside();
         return new DriverLost(reason, message);
     }
 
+    /**
+     * The process ends by itself when nothing more is to come, so that whoever started it in its sandbox sees it end and
+     * leaves nothing behind. One that does not is ended, from the inside out.
+     */
     @Override
     public void close() {
-        if (!closed) {
-            closed = true;
-            process.descendants().forEach(ProcessHandle::destroyForcibly);
-            process.destroyForcibly();
-            if (folder != null) {
-                forget(folder);
+        if (closed) {
+            return;
+        }
+        closed = true;
+        if (folder != null) {
+            process.onExit().thenRun(() -> forget(folder));
+        }
+        try {
+            to.close();
+        } catch (IOException e) {
+            // it is gone already
+        }
+        ENDING.schedule(this::endInside, GRACE, TimeUnit.MILLISECONDS);
+    }
+
+    /** Waits until what this process has started is gone, at most two seconds. */
+    static void awaitEnds() {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(2);
+        try {
+            while (System.nanoTime() < until
+                    && ProcessHandle.current().children().findAny().isPresent()) {
+                Thread.sleep(10);
             }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
-    private void forget(Path folder) {
+    private void endInside() {
+        if (process.isAlive()) {
+            List<ProcessHandle> below = process.descendants().toList();
+            below.stream().filter(p -> p.children().findAny().isEmpty()).forEach(ProcessHandle::destroyForcibly);
+            if (below.isEmpty()) {
+                process.destroyForcibly();
+            }
+            ENDING.schedule(this::endAll, GRACE, TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private void endAll() {
+        if (process.isAlive()) {
+            process.descendants().forEach(ProcessHandle::destroyForcibly);
+            process.destroyForcibly();
+        }
+    }
+
+    private static void forget(Path folder) {
         try {
-            process.waitFor(1, TimeUnit.SECONDS);
             DriverFiles.delete(folder);
         } catch (IOException e) {
             // left to the machine's own cleaning
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         }
     }
 }

@@ -32,6 +32,11 @@ public final class DrivenProcesses implements Driver.Source {
         return supply.take(isolation, limits).until(deadline);
     }
 
+    /** Waits a little until those that were closed have ended. */
+    public static void awaitEnds() {
+        DrivenProcess.awaitEnds();
+    }
+
     @Override
     public boolean exhausted() {
         return deadline != 0 && System.nanoTime() - deadline > 0;

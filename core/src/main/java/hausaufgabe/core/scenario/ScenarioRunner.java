@@ -210,14 +210,14 @@ public final class ScenarioRunner implements AutoCloseable {
         return lines;
     }
 
-    /** What fails, or leaves something to chance, is played again; what does not come out the same shows nothing. */
+    /** What leaves something to chance is played again; what does not come out the same shows nothing. */
     private Played playSteadily(Scenario scenario, Case of) {
         Played first = play(scenario, of);
-        boolean doubtful = first.outcome() == Outcome.FAILED || chancy && first.outcome() == Outcome.PASSED;
+        boolean doubtful = chancy && (first.outcome() == Outcome.FAILED || first.outcome() == Outcome.PASSED);
         if (!doubtful || first.lost() || drivers.exhausted()) {
             return first;
         }
-        for (int again = 0; again < (chancy ? 2 : 1); again++) {
+        for (int again = 0; again < 2; again++) {
             Played next = play(scenario, of);
             if (next.outcome() != first.outcome() && !next.lost()) {
                 return varies(first, next);
