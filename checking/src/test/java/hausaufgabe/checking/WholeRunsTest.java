@@ -142,7 +142,7 @@ class WholeRunsTest {
 
         var byName = r.health().stream().collect(Collectors.toMap(h -> h.name(), h -> h.before() + " " + h.after()));
         assertEquals("0 1", byName.get("null checks"));
-        assertEquals("0 1", byName.get("branches"));
+        assertEquals("0 2", byName.get("branches"));
     }
 
     private static CheckReport check(String main) {

@@ -21,9 +21,19 @@ public final class Health {
     /** @param starter the code that was handed out; null where there was none */
     public static List<HealthFact> of(Design submission, Design starter) {
         List<HealthFact> facts = new ArrayList<>();
-        add(facts, "branches", submission, starter, d -> count(d, f -> f.on() != Fact.Question.NULL));
-        add(facts, "null checks", submission, starter, d -> count(d, f -> f.on() == Fact.Question.NULL));
-        add(facts, "type tests", submission, starter, d -> count(d, f -> f.on() == Fact.Question.TYPE));
+        add(facts, "branches", submission, starter, d -> count(d, f -> !f.arms().isEmpty()));
+        add(
+                facts,
+                "null checks",
+                submission,
+                starter,
+                d -> count(d, f -> f.on() == Fact.Question.NULL && f.arms().isEmpty()));
+        add(
+                facts,
+                "type tests",
+                submission,
+                starter,
+                d -> count(d, f -> f.on() == Fact.Question.TYPE && f.arms().isEmpty()));
         add(facts, "copied blocks of " + BLOCK + " or more statements", submission, starter, Health::copies);
         add(facts, "statements in the longest operation", submission, starter, Health::longest);
         add(facts, "lines in types", submission, starter, Health::lines);

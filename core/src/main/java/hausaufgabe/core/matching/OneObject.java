@@ -304,17 +304,24 @@ final class OneObject {
                 places);
     }
 
+    /** Whether one thread at a time gets to where it is made, or the runtime sees to that as for an initialiser. */
+    private static boolean isAlone(Operation giver, Operation maker, Fact.Create made) {
+        boolean apart = giver.traits().contains(Operation.Trait.SYNCHRONISED)
+                || maker.traits().contains(Operation.Trait.SYNCHRONISED)
+                || maker.role() == Operation.Role.INITIALISER;
+        boolean elsewhere = !giver.equals(maker) && !giver.guards().isEmpty();
+        return apart || elsewhere || maker.guards().stream().anyMatch(g -> g.contains(made.span()));
+    }
+
     private Judgement unguarded(Type type, Wording w) {
         List<Evidence> places = new ArrayList<>();
         List<Field> kept = kept(type);
         for (Operation o : givers(type)) {
-            boolean alone = o.traits().contains(Operation.Trait.SYNCHRONISED);
-            for (Fact f : o.body()) {
-                if (!alone
-                        && f instanceof Fact.Create c
+            for (Bodies.Step s : design.bodies().reachedFrom(o)) {
+                if (s.fact() instanceof Fact.Create c
                         && c.type().equals(type.id())
-                        && isWritten(o, c.span(), kept)
-                        && !o.guards().stream().anyMatch(g -> g.contains(c.span()))) {
+                        && isWritten(s.in(), c.span(), kept)
+                        && !isAlone(o, s.in(), c)) {
                     places.add(Judgement.at(c.span(), "made here"));
                 }
             }

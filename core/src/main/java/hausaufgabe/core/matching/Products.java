@@ -107,7 +107,7 @@ final class Products {
                         || isNextStage(type, o.result().type()));
         if (o.result() != null) {
             boolean onlyItself =
-                    o.visibility() == Visibility.PROTECTED && o.parameters().isEmpty();
+                    o.parameters().isEmpty() && (o.visibility() == Visibility.PROTECTED || saysOnlyWhoItIs(o));
             return chained && !onlyItself;
         }
         return o.isAbstract()
@@ -117,6 +117,18 @@ final class Products {
                                 || s.fact() instanceof Fact.Put
                                 || s.fact() instanceof Fact.Call
                                 || s.fact() instanceof Fact.Library);
+    }
+
+    /** What a family of builders needs to give back the right type, and no step: all it does is give back its own object. */
+    private boolean saysOnlyWhoItIs(Operation o) {
+        List<Operation> own =
+                design.overridersOf(o).stream().filter(b -> !b.isAbstract()).toList();
+        List<Operation> all = o.isAbstract() ? own : List.of(o);
+        return !all.isEmpty()
+                && all.stream()
+                        .allMatch(b -> !b.body().isEmpty()
+                                && b.body().stream()
+                                        .allMatch(f -> f instanceof Fact.Return r && r.value() instanceof Value.Self));
     }
 
     /** Whether one object is both, so that asking the first leads on to the second. */

@@ -80,6 +80,9 @@ public record Scenario(
 
         record ExpectOrder(List<Heard> heard) implements Step {}
 
+        /** Where both were called, the first was not called before the second. */
+        record ExpectNotBefore(Heard first, Heard second) implements Step {}
+
         /** @param error simple name of the error's type; empty for any */
         record ExpectError(String variable, String member, List<Argument> with, String error) implements Step {}
 

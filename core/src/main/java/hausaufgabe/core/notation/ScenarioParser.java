@@ -302,6 +302,9 @@ final class ScenarioParser {
                 return new Step.ExpectBond(all.get(0), bond, heard(false));
             }
         }
+        if (tokens.accept("not called before")) {
+            return new Step.ExpectNotBefore(all.get(0), heard(false));
+        }
         if (tokens.accept("gives every")) {
             return new Step.ExpectEvery(all.get(0), names.expect(tokens, Names.Kind.ROLE));
         }

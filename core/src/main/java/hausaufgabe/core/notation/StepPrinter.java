@@ -78,6 +78,9 @@ final class StepPrinter {
         if (step instanceof Step.ExpectBond b) {
             return "expect " + heard(b.first()) + " " + b.bond().words() + " " + heard(b.second());
         }
+        if (step instanceof Step.ExpectNotBefore b) {
+            return "expect " + heard(b.first()) + " not called before " + heard(b.second());
+        }
         if (step instanceof Step.ExpectEvery e) {
             return "expect " + heard(e.heard()) + " gives every " + e.role();
         }

@@ -247,7 +247,7 @@ final class Calling {
     }
 
     private void perform(Cast on, Operation o, List<Given> arguments) throws DriverLost {
-        answer = casting.callOn(on.object(), on.type(), o, arguments);
+        answer = stage.perform(casting.call(on.object(), on.type(), o, arguments));
         last.add(new Done(o, arguments));
     }
 
@@ -435,7 +435,7 @@ final class Calling {
         }
         for (Done d : same) {
             account.add(LineKind.CALLED, 0, null, Code.of(callText(variable, on, d.operation(), d.arguments())));
-            answer = casting.callOn(on.object(), on.type(), d.operation(), d.arguments());
+            answer = stage.perform(casting.call(on.object(), on.type(), d.operation(), d.arguments()));
             if (answer.thrown() != null) {
                 account.add(LineKind.CALLED, 1, null, "threw ", Code.of(Stage.said(answer.thrown())));
                 return;

@@ -53,6 +53,8 @@ final class Expectations {
             called(s);
         } else if (step instanceof Step.ExpectOrder s) {
             order(s);
+        } else if (step instanceof Step.ExpectNotBefore s) {
+            notBefore(s);
         } else if (step instanceof Step.Compare s) {
             compare(s);
         } else if (step instanceof Step.ExpectError s) {
@@ -166,6 +168,21 @@ final class Expectations {
         }
         words.add("called in this order");
         hold(inOrder, Account.say(words.toArray()), "they were called in another");
+    }
+
+    private void notBefore(Step.ExpectNotBefore step) throws Ended {
+        List<Stage.Heard> first = heard(step.first());
+        List<Stage.Heard> second = heard(step.second());
+        boolean before = false;
+        if (!first.isEmpty()) {
+            List<Integer> places =
+                    stage.places(second.isEmpty() ? List.of(first.get(0)) : List.of(first.get(0), second.get(0)));
+            before = second.isEmpty() || places.get(0) < places.get(1);
+        }
+        hold(
+                !before,
+                heardWords(step.first(), "not called before " + step.second().variable()),
+                "it was called first");
     }
 
     private void alike(Step.ExpectAlike step) throws Ended {

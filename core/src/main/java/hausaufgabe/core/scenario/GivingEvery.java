@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
  */
 final class GivingEvery {
 
-    private static final int MOST = 80;
+    private static final int MOST = 150;
 
     private final Scene scene;
 
@@ -87,6 +87,11 @@ final class GivingEvery {
                 makes.stream().filter(t -> !got.containsKey(t.id())).toList();
         String names = missing.stream().map(Type::name).collect(Collectors.joining(", "));
         boolean alwaysSame = got.size() == 1 && makes.size() > 1 && asked > 2;
+        if (alwaysSame && !exhausted && !operations.stream().allMatch(this::isAskedPlainly)) {
+            throw new Ended(
+                    Outcome.BLOCKED,
+                    Sentence.words("With the objects tried it always gave out the same kind; never " + names + "."));
+        }
         boolean holds = missing.isEmpty() || !alwaysSame && !exhausted;
         scene.account()
                 .add(
@@ -123,6 +128,15 @@ final class GivingEvery {
             }
         });
         return made;
+    }
+
+    /** Whether all it is asked with are numbers, texts and the like, of which those in the program's code were tried. */
+    private boolean isAskedPlainly(Operation o) {
+        return o.parameters().stream()
+                .allMatch(p -> scene.design()
+                        .type(p.type().type())
+                        .map(t -> t.kind() == Type.Kind.ENUM)
+                        .orElse(!p.type().isContainer()));
     }
 
     private boolean isEverythingTried(Operation o) {

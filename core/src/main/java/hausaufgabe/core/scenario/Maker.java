@@ -29,6 +29,7 @@ import java.util.stream.Stream;
 final class Maker {
 
     private static final int DEPTH = 5;
+    private static final int MENTIONED = 40;
     private static final String LIBRARY = "java.";
 
     private final Design design;
@@ -124,21 +125,36 @@ final class Maker {
         return value(wanted, new Offers(design, List.of()), new Choice(round, Mentioned.NOTHING, 0));
     }
 
-    /** All values that are worth trying for a parameter; a few of each for objects. */
+    /** All values that are worth trying for a parameter: those of its own type's mentions, then of the whole program's. */
     List<Given> candidates(TypeRef wanted, Operation of) throws DriverLost {
+        Mentioned own = mentioned(of);
+        List<String> texts = new ArrayList<>(own.texts());
+        List<String> numbers = new ArrayList<>(own.numbers());
+        design.types().stream().filter(Type::isOwn).limit(30).forEach(t -> {
+            texts.addAll(program.texts(t.id()));
+            numbers.addAll(program.numbers(t.id()));
+        });
+        Mentioned all = new Mentioned(
+                texts.stream().distinct().limit(MENTIONED).toList(),
+                numbers.stream().distinct().limit(MENTIONED).toList());
         Type type = design.type(wanted.type()).orElse(null);
-        List<Given> all = new ArrayList<>(
-                type == null && !wanted.isContainer() ? Samples.all(wanted.type(), mentioned(of)) : List.of());
+        if (type == null && !wanted.isContainer()) {
+            List<Given> simple = Samples.all(wanted.type(), all);
+            if (!simple.isEmpty()) {
+                return simple;
+            }
+        }
         int rounds =
-                type != null && type.kind() == Type.Kind.ENUM ? type.constants().size() : 4;
-        for (int round = 0; all.isEmpty() || type != null && round < rounds; round++) {
+                type != null && type.kind() == Type.Kind.ENUM ? type.constants().size() : Samples.ROUNDS;
+        List<Given> made = new ArrayList<>();
+        for (int round = 0; round < rounds; round++) {
             try {
-                all.add(value(wanted, new Offers(design, List.of()), new Choice(round, mentioned(of), 0)));
+                made.add(value(wanted, new Offers(design, List.of()), new Choice(round, all, 0)));
             } catch (Unmakeable e) {
                 break;
             }
         }
-        return all;
+        return made;
     }
 
     private Given value(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {

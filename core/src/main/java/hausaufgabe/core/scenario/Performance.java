@@ -175,7 +175,7 @@ final class Performance {
                     null,
                     "by " + threads + " threads at once, ",
                     Code.of(calling.callText(c.on(), on, o, arguments)));
-            Answer a = stage.ask(new Request.Parallel(casting.call(on.object(), on.type(), o, arguments), threads));
+            Answer a = stage.perform(new Request.Parallel(casting.call(on.object(), on.type(), o, arguments), threads));
             if (a.thrown() != null) {
                 throw new Ended(
                         Outcome.BLOCKED, Account.say("It could not be called: " + Stage.said(a.thrown()) + "."));

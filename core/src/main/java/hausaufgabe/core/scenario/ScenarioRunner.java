@@ -213,7 +213,9 @@ public final class ScenarioRunner implements AutoCloseable {
     /** What leaves something to chance is played again; what does not come out the same shows nothing. */
     private Played playSteadily(Scenario scenario, Case of) {
         Played first = play(scenario, of);
-        boolean doubtful = chancy && (first.outcome() == Outcome.FAILED || first.outcome() == Outcome.PASSED);
+        boolean parallel = scenario.steps().stream().anyMatch(s -> s instanceof Scenario.Step.Repeat r && r.parallel());
+        boolean doubtful =
+                (chancy || parallel) && (first.outcome() == Outcome.FAILED || first.outcome() == Outcome.PASSED);
         if (!doubtful || first.lost() || drivers.exhausted()) {
             return first;
         }

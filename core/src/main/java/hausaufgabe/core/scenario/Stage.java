@@ -30,6 +30,7 @@ final class Stage {
     private final List<Heard> heard = new ArrayList<>();
     private final Map<Integer, Deque<Heard>> within = new HashMap<>();
     private StringBuilder captured;
+    private boolean performing;
 
     /**
      * An operation was called.
@@ -63,7 +64,7 @@ final class Stage {
                 within(l.thread()).poll();
             } else if (e instanceof Event.Printed p) {
                 account.add(LineKind.PRINTED, 1, null, "printed ", Code.of(shortened(p.text())));
-                if (captured != null) {
+                if (captured != null && performing) {
                     captured.append(p.text());
                 }
             }
@@ -153,7 +154,17 @@ final class Stage {
         heard.clear();
     }
 
-    /** From here on what is printed is kept. */
+    /** Makes a call that a step asks for, as against one that only makes something for it. */
+    Answer perform(Request request) throws DriverLost {
+        performing = true;
+        try {
+            return ask(request);
+        } finally {
+            performing = false;
+        }
+    }
+
+    /** From here on what is printed by calls of steps is kept. */
     void capture() {
         captured = new StringBuilder();
     }
