@@ -11,6 +11,7 @@ import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.reading.LanguageReader;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.reading.Reading;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
@@ -20,7 +21,6 @@ import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.scenario.Driver;
 import hausaufgabe.core.scenario.GivenTests;
-import hausaufgabe.core.scenario.Program;
 import hausaufgabe.core.scenario.ScenarioRunner;
 import hausaufgabe.core.scenario.WholeRuns;
 import java.nio.file.Path;
@@ -43,7 +43,7 @@ public final class Check {
 
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
-    private final List<Path> testLibraries;
+    private final List<String> testLibraries;
     private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
 
     /**
@@ -54,7 +54,7 @@ public final class Check {
             LanguageReader reader, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
         this.reader = reader;
         this.drivers = drivers;
-        this.testLibraries = testLibraries;
+        this.testLibraries = testLibraries.stream().map(Path::toString).toList();
     }
 
     /**

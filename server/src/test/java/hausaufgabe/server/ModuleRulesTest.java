@@ -30,9 +30,10 @@ class ModuleRulesTest {
                             "javax.tools",
                             "javax.lang.model",
                             "com.sun.source.",
+                            "org.objectweb.asm.",
                             "hausaufgabe.core.",
                             "hausaufgabe.language."),
-            "drivers/jvm", List.of("java.", "com.eclipsesource.json", "net.bytebuddy.", "hausaufgabe.driver"),
+            "drivers/jvm", List.of("java.", "org.json", "sun.misc", "hausaufgabe.driver"),
             "checking",
                     List.of(
                             "java.",

@@ -1,7 +1,5 @@
 package hausaufgabe.core.reading;
 
-import hausaufgabe.core.scenario.Program;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
@@ -21,9 +19,9 @@ public interface LanguageReader {
     /**
      * Compiles sources together with tests that use them.
      *
-     * @param libraries what the tests need beside them
+     * @param libraries places of what the tests need beside them
      */
-    Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<Path> libraries);
+    Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries);
 
     /**
      * @param program the compiled sources and tests; empty where they do not compile together

@@ -11,6 +11,7 @@ import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Argument;
 import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.report.Sentence;

@@ -1,6 +1,7 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.reading.Program;
 import java.util.List;
 import java.util.Map;
 

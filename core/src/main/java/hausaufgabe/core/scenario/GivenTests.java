@@ -2,6 +2,7 @@ package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Line;
 import hausaufgabe.core.report.ScenarioResult.LineKind;

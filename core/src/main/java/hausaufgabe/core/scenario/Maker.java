@@ -7,6 +7,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.scenario.Driver.Answer;
 import hausaufgabe.core.scenario.Driver.Given;
 import hausaufgabe.core.scenario.Driver.Request;

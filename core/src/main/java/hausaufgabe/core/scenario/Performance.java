@@ -9,6 +9,7 @@ import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Bond;
 import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.report.Sentence;

@@ -9,6 +9,7 @@ import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Scenario;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.CallSequence;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Line;

@@ -6,6 +6,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.notation.Limits;
 import hausaufgabe.core.notation.Run;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;

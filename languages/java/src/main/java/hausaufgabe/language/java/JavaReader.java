@@ -4,10 +4,10 @@ import com.sun.source.tree.CompilationUnitTree;
 import com.sun.source.util.JavacTask;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.reading.LanguageReader;
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.reading.Reading;
 import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.core.scenario.Program;
 import hausaufgabe.language.java.running.CompiledProgram;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -83,7 +83,7 @@ public final class JavaReader implements LanguageReader {
     }
 
     @Override
-    public Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<Path> libraries) {
+    public Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries) {
         List<SourceFile> all = new ArrayList<>();
         sources.stream()
                 .filter(s -> !s.path().endsWith("module-info.java"))
@@ -93,7 +93,9 @@ public final class JavaReader implements LanguageReader {
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
         try (StandardJavaFileManager standard =
                 compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8)) {
-            standard.setLocationFromPaths(StandardLocation.CLASS_PATH, libraries);
+            standard.setLocationFromPaths(
+                    StandardLocation.CLASS_PATH,
+                    libraries.stream().map(Path::of).toList());
             MemoryFiles files = new MemoryFiles(standard);
             List<String> options = List.of("-proc:none", "-implicit:none", "-g", "-nowarn", "-Xlint:none");
             boolean compiled = compiler.getTask(

@@ -1,6 +1,6 @@
 package hausaufgabe.language.java.running;
 
-import hausaufgabe.core.scenario.Program;
+import hausaufgabe.core.reading.Program;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -3,8 +3,8 @@ package hausaufgabe.language.java.running;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.reading.SourceFile;
-import hausaufgabe.core.scenario.Program;
 import hausaufgabe.language.java.JavaReader;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;

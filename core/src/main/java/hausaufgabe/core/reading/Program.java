@@ -1,4 +1,4 @@
-package hausaufgabe.core.scenario;
+package hausaufgabe.core.reading;
 
 import java.util.List;
 import java.util.Map;
