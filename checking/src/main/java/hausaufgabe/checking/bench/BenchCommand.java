@@ -30,7 +30,7 @@ public final class BenchCommand implements Callable<Integer> {
             names = "--samples",
             paramLabel = "DIR",
             description = "Folder of the samples, for behaviour (default: samples).")
-    private Path samples = Path.of("samples");
+    private Path samples = Path.of(System.getProperty("hausaufgabe.samples", "samples"));
 
     @Option(
             names = "--cohort",

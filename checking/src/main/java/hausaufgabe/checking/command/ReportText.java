@@ -40,6 +40,10 @@ final class ReportText {
                         "  %-15s%s %s%n",
                         "remark", f.text().plain(), f.explanation().plain())));
         report.scenarios().forEach(s -> scenario(text, s));
+        report.health()
+                .forEach(h -> text.append(String.format(
+                        "  %-15s%s: %s%d%n",
+                        "counted", h.name(), h.before() == null ? "" : h.before() + " before, now ", h.after())));
         return text.toString();
     }
 

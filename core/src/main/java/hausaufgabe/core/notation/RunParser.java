@@ -141,7 +141,11 @@ final class RunParser {
                     so.threads(),
                     so.outputMegabytes());
         }
-        tokens.expect("threads");
+        if (!tokens.accept("threads")) {
+            throw tokens.unexpected(
+                    "'seconds', 'seconds of CPU', 'MB of memory', 'MB of output' or 'threads'",
+                    List.of("seconds", "MB", "threads"));
+        }
         return new Limits(
                 so.wallSeconds(), so.cpuSeconds(), so.megabytes(), within(t, n, most.threads()), so.outputMegabytes());
     }

@@ -135,4 +135,35 @@ class PatternParserTest {
     private static NotationException refused(String text) {
         return assertThrows(NotationException.class, () -> PatternParser.parse(text));
     }
+
+    @Test
+    void aLimitThatIsNoneNamesThoseThereAre() {
+        NotationException e = assertThrows(
+                NotationException.class,
+                () -> PatternParser.parse(
+                        "pattern x \"X\"\n \"y\"\n run \"a\" 1\n  expect output \"1\"\n limit 9 secnds\n"));
+
+        assertTrue(e.getMessage().contains("Did you mean 'seconds'?"), e.getMessage());
+    }
+
+    @Test
+    void runsAndLimitsAreWrittenAsTheyAreRead() {
+        String text = """
+                pattern tides "Tides"
+                  "Added up."
+
+                  run "a day" 2
+                    arguments "3" "north"
+                    input "1" "say \\"two\\""
+                    expect output like "sum 3" within 0.05
+                    expect file "log.txt" as before
+
+                  tests 3
+
+                  limit 8 seconds
+                  limit 2 seconds of CPU
+                """;
+
+        assertEquals(text, PatternPrinter.print(PatternParser.parse(text)));
+    }
 }
