@@ -1,9 +1,23 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient, type QueryKey } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, body, type Api } from './client';
 
 export const sheetKey = (exercise: number) => ['sheet', exercise];
-export const submissionKey = (submission: number) => ['submission', submission];
+/** Milliseconds between looks at what is being checked, for networks that hold the news back. */
+export const ASK_AGAIN = 5_000;
+
+export const isBeingChecked = (state: Api<'SubmissionView'>['state']) =>
+  state === 'QUEUED' || state === 'RUNNING';
+
+/** @param submission left out for all of them */
+export const submissionKey = (submission?: number) =>
+  submission === undefined ? ['submission'] : ['submission', submission];
+
+/** Fetches again, also what is being fetched for the first time: that answer may be older than the news. */
+async function fetchAnew(queries: QueryClient, queryKey: QueryKey) {
+  await queries.cancelQueries({ queryKey });
+  await queries.invalidateQueries({ queryKey });
+}
 
 export function useExercises() {
   return useQuery({ queryKey: ['exercises'], queryFn: async () => body(await api.GET('/api/exercises')) });
@@ -32,6 +46,8 @@ export function useSheet(exercise: number | undefined) {
     enabled: exercise !== undefined,
     queryFn: async () =>
       body(await api.GET('/api/exercises/{exercise}/grades', { params: { path: { exercise: exercise! } } })),
+    refetchInterval: (query) =>
+      query.state.data?.rows.some((r) => r.handedIn && isBeingChecked(r.handedIn.state)) && ASK_AGAIN,
   });
 }
 
@@ -45,11 +61,16 @@ export function useProgress(exercise: number | undefined) {
       return;
     }
     const source = new EventSource(`/api/exercises/${exercise}/progress`);
+    // what ended before anybody listened, at first or while the connection was lost, was not heard
+    source.addEventListener('open', () => {
+      void fetchAnew(queries, sheetKey(exercise));
+      void fetchAnew(queries, submissionKey());
+    });
     source.addEventListener('step', (event) => {
       const step = JSON.parse((event as MessageEvent<string>).data) as Step;
       if (step.state === 'CHECKED' || step.state === 'FAILED') {
-        void queries.invalidateQueries({ queryKey: sheetKey(exercise) });
-        void queries.invalidateQueries({ queryKey: submissionKey(step.submissionId) });
+        void fetchAnew(queries, sheetKey(exercise));
+        void fetchAnew(queries, submissionKey(step.submissionId));
         return;
       }
       const now = { state: step.state, progress: step.doing };

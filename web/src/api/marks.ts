@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { api, body, ProblemError, type Api } from './client';
-import { sheetKey, submissionKey } from './exercises';
+import { ASK_AGAIN, isBeingChecked, sheetKey, submissionKey } from './exercises';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -9,6 +9,7 @@ export function useSubmission(submission: number) {
     queryKey: submissionKey(submission),
     queryFn: async () =>
       body(await api.GET('/api/submissions/{id}', { params: { path: { id: submission } } })),
+    refetchInterval: (query) => query.state.data && isBeingChecked(query.state.data.state) && ASK_AGAIN,
   });
 }
 
@@ -22,10 +23,11 @@ function useMark<Given>(
     mutationFn: (given: Given) => send(given, `"${currentVersion(queries, submission)}"`),
     // one after the other, so that each is made on the version that the one before it left
     scope: { id: `marks-${submission.id}` },
-    // a fetch that began before the change must not bring back what stood before it
-    onMutate: () => queries.cancelQueries({ queryKey: submissionKey(submission.id) }),
-    onSuccess: (review) => {
+    onSuccess: async (review) => {
+      // a fetch that began before the change must not bring back what stood before it
+      await queries.cancelQueries({ queryKey: submissionKey(submission.id) });
       queries.setQueryData<Submission>(submissionKey(submission.id), (s) => s && { ...s, review });
+      void queries.invalidateQueries({ queryKey: submissionKey(submission.id) });
       void queries.invalidateQueries({ queryKey: sheetKey(submission.exercise.exerciseId) });
     },
     onError: (error) => {

@@ -1,4 +1,5 @@
 import type { Api } from '../api/client';
+import { isBeingChecked } from '../api/exercises';
 
 /** Where an exercise stands, counted from its rows. */
 export function tally(rows: Api<'Row'>[]) {
@@ -6,19 +7,15 @@ export function tally(rows: Api<'Row'>[]) {
   return {
     students: rows.length,
     handedIn: attempts.length,
-    running: attempts.filter((r) => isRunning(r.handedIn!)).length,
+    running: attempts.filter((r) => isBeingChecked(r.handedIn!.state)).length,
     failed: attempts.filter((r) => r.handedIn!.state === 'FAILED').length,
     settled: attempts.filter((r) => r.settled).length,
     /** Submissions that wait for a person, what is unclear first. */
     open: attempts
-      .filter((r) => !r.settled && !isRunning(r.handedIn!))
+      .filter((r) => !r.settled && !isBeingChecked(r.handedIn!.state))
       .sort((a, b) => b.handedIn!.toSettle - a.handedIn!.toSettle)
       .map((r) => r.handedIn!.submissionId),
   };
-}
-
-export function isRunning(attempt: Api<'LastAttempt'>): boolean {
-  return attempt.state === 'QUEUED' || attempt.state === 'RUNNING';
 }
 
 /** What is to be said of a row in a few words. */
@@ -27,7 +24,7 @@ export function stateOf(row: Api<'Row'>): { text: string; ink: string } {
   if (!a) {
     return { text: 'nothing handed in', ink: 'text-soft' };
   }
-  if (isRunning(a)) {
+  if (isBeingChecked(a.state)) {
     return { text: a.progress ?? 'Waiting for its turn', ink: 'text-soft italic' };
   }
   if (a.state === 'FAILED') {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Markdown from 'react-markdown';
 import type { Api } from '../api/client';
+import { isBeingChecked } from '../api/exercises';
 import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
 import { points } from '../sheet/count';
 import { Moment } from '../sheet/Moment';
@@ -13,7 +14,7 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
   const { review } = submission;
   const settle = useSettle(submission);
   const again = useCheckAgain(submission);
-  const running = submission.state === 'QUEUED' || submission.state === 'RUNNING';
+  const running = isBeingChecked(submission.state);
   return (
     <>
       <div className="border-y border-t-2 border-rule border-t-ink py-3">

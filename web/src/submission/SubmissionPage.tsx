@@ -1,6 +1,6 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useExercise, useProgress, useSheet } from '../api/exercises';
+import { isBeingChecked, useExercise, useProgress, useSheet } from '../api/exercises';
 import { useSubmission } from '../api/marks';
 import { RoleSeals, Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
@@ -204,7 +204,7 @@ function WhoIsWho({ report }: { report: Api<'CheckReport'> }) {
 
 function Report({ submission, report }: { submission: Submission; report: Api<'CheckReport'> }) {
   const runs = scenariosOf(report);
-  const running = submission.state === 'QUEUED' || submission.state === 'RUNNING';
+  const running = isBeingChecked(submission.state);
   return (
     <>
       <h1 className="text-[27px]">{heading(report)}</h1>

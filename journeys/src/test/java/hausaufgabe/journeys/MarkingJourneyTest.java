@@ -15,6 +15,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,6 +31,9 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Ways through the whole application, in a real browser. */
@@ -48,6 +52,9 @@ class MarkingJourneyTest {
 
     @TempDir
     private static Path folder;
+
+    @RegisterExtension
+    final AfterTestExecutionCallback telling = this::tellWhatWasThere;
 
     private RunningApplication application;
     private Playwright playwright;
@@ -96,6 +103,13 @@ class MarkingJourneyTest {
     void nothingBrokeInThePage() {
         context.close();
         assertEquals(List.of(), mishaps);
+    }
+
+    /** What was on the page, and what the application had said, where a journey ends badly. */
+    private void tellWhatWasThere(ExtensionContext journey) throws IOException {
+        if (journey.getExecutionException().isPresent()) {
+            System.out.println(page.url() + "\n" + page.locator("body").innerText() + "\n" + application.lastWords());
+        }
     }
 
     @Test

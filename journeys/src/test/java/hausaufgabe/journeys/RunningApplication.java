@@ -57,6 +57,12 @@ final class RunningApplication implements AutoCloseable {
         return address;
     }
 
+    /** The last lines it has written. */
+    String lastWords() throws IOException {
+        List<String> lines = Files.readAllLines(folder.resolve("log.txt"));
+        return String.join("\n", lines.subList(Math.max(0, lines.size() - 40), lines.size()));
+    }
+
     private void awaitAnswer() throws IOException, InterruptedException {
         HttpClient http = HttpClient.newHttpClient();
         HttpRequest first = HttpRequest.newBuilder(URI.create(address + "/"))

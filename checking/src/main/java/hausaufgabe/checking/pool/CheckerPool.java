@@ -11,6 +11,8 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Several checker processes on this machine. A process that breaks costs its check one retry; a check that breaks two
@@ -18,6 +20,7 @@ import java.util.function.Consumer;
  */
 public final class CheckerPool implements CheckDispatcher {
 
+    private static final Logger LOG = LoggerFactory.getLogger(CheckerPool.class);
     private static final int HEAP_MEGABYTES = 512;
     private static final Duration LIMIT = Duration.ofSeconds(90);
 
@@ -43,8 +46,17 @@ public final class CheckerPool implements CheckDispatcher {
     @Override
     public CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress) {
         CompletableFuture<CheckReport> result = new CompletableFuture<>();
-        queue.add(new Order(request, progress, result));
+        queue.add(new Order(request, step -> tell(progress, step), result));
         return result;
+    }
+
+    /** Whoever is told may fail over it; the check goes on. */
+    private static void tell(Consumer<String> progress, String step) {
+        try {
+            progress.accept(step);
+        } catch (RuntimeException e) {
+            LOG.warn("a step of a check could not be told: {}", step, e);
+        }
     }
 
     private void work(CheckerProcess process) {

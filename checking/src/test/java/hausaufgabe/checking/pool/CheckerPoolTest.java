@@ -1,6 +1,7 @@
 package hausaufgabe.checking.pool;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -30,6 +31,19 @@ class CheckerPoolTest {
 
             assertTrue(report.compiled());
             assertEquals(List.of("Reading 1 file", "Finding the roles"), told);
+        }
+    }
+
+    @Test
+    void aListenerThatFailsCostsNeitherItsCheckNorTheNext() {
+        try (CheckerPool pool = new CheckerPool(1)) {
+            var first = pool.submit(request("class Ship {}"), step -> {
+                throw new IllegalStateException("nobody to tell");
+            });
+            var second = pool.submit(request("class Ship { int draught = ; }"), s -> {});
+
+            assertTrue(first.join().compiled());
+            assertFalse(second.join().compiled());
         }
     }
 
