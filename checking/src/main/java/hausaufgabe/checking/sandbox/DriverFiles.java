@@ -1,8 +1,11 @@
 package hausaufgabe.checking.sandbox;
 
+import hausaufgabe.core.notation.Limits;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,7 +15,9 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HexFormat;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -39,6 +44,8 @@ final class DriverFiles {
             "apiguardian-api.jar");
 
     static final String ARCHIVE = "driver.jsa";
+
+    private static final String SESSION = "{\"secret\":\"none\",\"output\":1000}\n{\"do\":\"forget\",\"id\":1}\n";
 
     private DriverFiles() {}
 
@@ -93,28 +100,25 @@ final class DriverFiles {
         return in;
     }
 
-    /** Starts the driver once, in the sandbox as it will be, and has the runtime write down the classes it used. */
+    /**
+     * Starts the driver once, in the sandbox as it will be, and has the runtime write down the classes it used; then has them
+     * laid out as they will lie in memory.
+     */
     private static void archive(Path folder) throws IOException {
         if (Sandbox.problemOnce() != null) {
             return;
         }
         Path out = Files.createTempDirectory(folder, "out");
         Files.setPosixFilePermissions(out, PosixFilePermissions.fromString("rwxrwxrwx"));
-        List<String> command = new ArrayList<>(Sandbox.wrapping());
-        command.addAll(List.of("--ro-bind", folder.toString(), "/driver", "--bind", out.toString(), "/out", "--"));
-        command.addAll(Sandbox.java("/driver", 64, List.of("-XX:ArchiveClassesAtExit=/out/" + ARCHIVE)));
-        Process p = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start();
-        p.getOutputStream().close();
-        try {
-            if (!p.waitFor(30, TimeUnit.SECONDS)) {
-                p.destroyForcibly();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        inSandbox(folder, out, List.of("-Xshare:auto", "-XX:DumpLoadedClassList=/out/classes"));
+        addUsual(out.resolve("classes"));
+        inSandbox(
+                folder,
+                out,
+                List.of(
+                        "-Xshare:dump",
+                        "-XX:SharedClassListFile=/out/classes",
+                        "-XX:SharedArchiveFile=/out/" + ARCHIVE));
         Path made = out.resolve(ARCHIVE);
         if (Files.exists(made)) {
             Path kept = folder.resolve(ARCHIVE);
@@ -126,11 +130,47 @@ final class DriverFiles {
         delete(out);
     }
 
+    /** What programs usually use, as the runtime's makers have counted it; the students' will, too. */
+    private static void addUsual(Path classes) throws IOException {
+        Path usual = Path.of(System.getProperty("java.home"), "lib", "classlist");
+        if (Files.exists(classes) && Files.exists(usual)) {
+            Set<String> all = new LinkedHashSet<>(Files.readAllLines(classes));
+            Files.readAllLines(usual).stream()
+                    .filter(line -> !line.startsWith("#"))
+                    .forEach(all::add);
+            Files.write(classes, all);
+        }
+    }
+
+    /** Starts the driver for a session in which nothing happens. */
+    private static void inSandbox(Path folder, Path out, List<String> options) throws IOException {
+        List<String> command = new ArrayList<>(Sandbox.wrapping());
+        command.addAll(List.of("--ro-bind", folder.toString(), "/driver", "--bind", out.toString(), "/out", "--"));
+        command.addAll(Sandbox.java("/driver", Limits.USUAL.megabytes(), options));
+        Process p = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try (OutputStream to = p.getOutputStream()) {
+            to.write(SESSION.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            // one that only lays out does not listen
+        }
+        try {
+            if (!p.waitFor(30, TimeUnit.SECONDS)) {
+                p.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     private static String version() throws IOException {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             digest.update(System.getProperty("java.home").getBytes());
             digest.update(Runtime.version().toString().getBytes());
+            digest.update(String.join(" ", Sandbox.java("", 0, List.of())).getBytes());
             for (String name : DRIVER) {
                 try (InputStream in = resource(name)) {
                     digest.update(in.readAllBytes());

@@ -33,6 +33,10 @@ public final class Sandbox {
 
     private static final Pattern LIBRARY = Pattern.compile("(?:=> )?(/\\S+) \\(0x");
 
+    /** Parts of the runtime for screens, sound and cards, none of which are there. */
+    private static final Pattern NEEDS_A_SCREEN =
+            Pattern.compile("libawt_xawt|libjawt|libsplashscreen|libjsound|libj2pcsc|libatk");
+
     private final Path driver;
 
     public Sandbox() {
@@ -97,7 +101,7 @@ public final class Sandbox {
             command.addAll(limits(limits));
             folder = "/driver";
             if (Files.exists(driver.resolve(DriverFiles.ARCHIVE))) {
-                more = List.of("-XX:SharedArchiveFile=/driver/" + DriverFiles.ARCHIVE);
+                more = List.of("-Xshare:auto", "-XX:SharedArchiveFile=/driver/" + DriverFiles.ARCHIVE);
             }
         }
         command.addAll(java(folder, limits.megabytes(), more));
@@ -109,13 +113,18 @@ public final class Sandbox {
         List<String> command = new ArrayList<>();
         command.add(javaHome().resolve("bin/java").toString());
         command.addAll(List.of(
-                "-Xshare:auto",
                 "-Xlog:disable",
+                // most of a program is run a few times, which does not earn back being compiled
                 "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
+                "-XX:CompileThresholdScaling=5",
+                // the one collector that takes objects from an archive as they lie there
+                "-XX:+UseG1GC",
+                "-XX:ParallelGCThreads=2",
+                "-XX:ConcGCThreads=1",
                 "-XX:-UsePerfData",
                 "-XX:+DisableAttachMechanism",
                 "-XX:+ExitOnOutOfMemoryError",
+                "-Xms16m",
                 "-Xmx" + megabytes + "m",
                 "-XX:MaxDirectMemorySize=32m",
                 "-XX:MaxMetaspaceSize=128m",
@@ -207,6 +216,7 @@ public final class Sandbox {
             }
             try (Stream<Path> files = Files.walk(javaHome())) {
                 files.filter(p -> p.toString().endsWith(".so") || p.endsWith("bin/java"))
+                        .filter(p -> !NEEDS_A_SCREEN.matcher(p.toString()).find())
                         .filter(Files::isRegularFile)
                         .map(Path::toString)
                         .sorted()

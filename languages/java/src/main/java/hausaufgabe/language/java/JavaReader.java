@@ -42,6 +42,8 @@ public final class JavaReader implements LanguageReader {
             "-nowarn",
             "-Xlint:none",
             "-XDshould-stop.ifError=FLOW",
+            // texts are joined as they stand: what is made at run time for it costs more than it saves
+            "-XDstringConcat=inline",
             "-classpath",
             "",
             "--limit-modules",
@@ -54,7 +56,8 @@ public final class JavaReader implements LanguageReader {
             Pattern.MULTILINE);
 
     private final JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
-    private final JavaFileManager platform = compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8);
+    private final JavaFileManager platform =
+            new PlatformFiles(compiler.getStandardFileManager(null, Locale.ROOT, StandardCharsets.UTF_8));
 
     @Override
     public boolean reads(String path) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.lang.model.element.Element;
 import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.ExecutableElement;
@@ -215,14 +216,14 @@ final class Mentions {
         }
         TypeElement element = (TypeElement) declared.asElement();
         return known.computeIfAbsent(names, k -> new HashMap<>())
-                .computeIfAbsent(element, e -> !isOwn(e) && isBelow(type, names));
+                .computeIfAbsent(element, e -> !isOwn(e) && isBelow(e, names));
     }
 
-    private boolean isBelow(TypeMirror type, Set<String> names) {
-        TypeMirror erased = types.erasure(type);
-        return names.stream()
-                .map(elements::getTypeElement)
-                .anyMatch(c -> c != null && types.isSubtype(erased, types.erasure(c.asType())));
+    /** Goes by names, since having the compiler look a type up costs more than everything else here. */
+    private static boolean isBelow(TypeElement type, Set<String> names) {
+        return names.contains(type.getQualifiedName().toString())
+                || Stream.concat(Stream.of(type.getSuperclass()), type.getInterfaces().stream())
+                        .anyMatch(up -> up instanceof DeclaredType d && isBelow((TypeElement) d.asElement(), names));
     }
 
     /** The operation of an own type that gives its iterator, or nothing where it has none. */
@@ -249,7 +250,7 @@ final class Mentions {
             return Optional.empty();
         }
         List<ExecutableElement> open = new ArrayList<>();
-        TypeElement object = elements.getTypeElement("java.lang.Object");
+        TypeElement object = elements.getTypeElement(elements.getModuleElement("java.base"), "java.lang.Object");
         for (Element e : elements.getAllMembers(type)) {
             if (e instanceof ExecutableElement m
                     && m.getModifiers().contains(Modifier.ABSTRACT)
