@@ -1,6 +1,7 @@
 package hausaufgabe.checking;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
@@ -141,6 +142,34 @@ class ScenarioStepsTest {
         assertTrue(
                 r.explanation().plain().contains("No Tower could be made"),
                 r.explanation().plain());
+    }
+
+    @Test
+    void otherValuesAreNotTheOnesTriedFirst() {
+        ScenarioResult r = play(
+                PROGRAM,
+                "one := double of Bell\ntower := new Tower with one\n"
+                        + "call tower.rings\ncall tower.rings\ncall tower.rings with other values");
+
+        List<String> calls = r.steps().stream()
+                .map(l -> l.text().plain())
+                .filter(t -> t.contains("chime("))
+                .toList();
+        assertEquals(3, calls.size(), calls.toString());
+        assertEquals(calls.get(0), calls.get(1));
+        assertNotEquals(calls.get(0), calls.get(2));
+    }
+
+    @Test
+    void otherValuesThatAreAllRefusedComeRoundToTheFirst() {
+        String once = PROGRAM.replace(
+                "if (why == null || why.isEmpty())", "if (first == null) first = why; if (!first.equals(why))");
+
+        ScenarioResult r = play(
+                once.replace("int total;", "int total; private String first;"),
+                "tower := new Tower\ncall tower.refuse\ncall tower.refuse with other values\nexpect no error");
+
+        assertEquals(Outcome.PASSED, r.outcome(), r.explanation().plain());
     }
 
     @Test

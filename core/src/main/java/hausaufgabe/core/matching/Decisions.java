@@ -292,6 +292,10 @@ final class Decisions {
 
     private Judgement decidesBy(Keys keys, Type type, List<Type> chooser, Wording w) {
         for (Operation o : types.everythingIn(type)) {
+            if (chooser.stream().anyMatch(c -> c.id().equals(o.owner()))) {
+                // inherited from where it is decided
+                continue;
+            }
             for (Fact f : o.body()) {
                 if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG) {
                     long arms = b.arms().stream().filter(a -> !a.isDefault()).count();

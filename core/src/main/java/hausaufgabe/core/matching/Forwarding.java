@@ -1,5 +1,6 @@
 package hausaufgabe.core.matching;
 
+import hausaufgabe.core.design.Bodies;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Field;
@@ -10,6 +11,8 @@ import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /** What a type hands on to others that can be asked the same. */
 final class Forwarding {
@@ -128,12 +131,7 @@ final class Forwarding {
             Operation called =
                     other == null ? null : design.operation(other.operation()).orElse(null);
             boolean onField = other != null
-                    && design
-                            .bodies()
-                            .origins(
-                                    other.receiver(),
-                                    new hausaufgabe.core.design.Bodies.Step(o, other, java.util.Map.of()))
-                            .stream()
+                    && design.bodies().origins(other.receiver(), new Bodies.Step(o, other, Map.of())).stream()
                             .anyMatch(v -> v instanceof Value.OfField f
                                     && fields.stream().anyMatch(x -> x.id().equals(f.field())));
             boolean wrong = onField
@@ -147,8 +145,40 @@ final class Forwarding {
                         w.say(o, " hands everything to ", called, " instead of ", asked, "."),
                         List.of(Judgement.at(other.span(), "forwarded here")));
             }
+            Fact.Call anew = o == null || fields.isEmpty() ? null : onlyAskedAnew(o, asked);
+            if (anew != null) {
+                return Judgement.met(
+                        w.say(o, " asks one that is made for it instead of the one that is held."),
+                        List.of(Judgement.at(anew.span(), "made and asked here")));
+            }
         }
         return Judgement.unmet(w.say("Nothing is handed to another operation."), List.of());
+    }
+
+    /** Where the operation asks the same of an object that was made out of nothing just then, and of no other; else null. */
+    private Fact.Call onlyAskedAnew(Operation o, Operation asked) {
+        Fact.Call found = null;
+        for (Bodies.Step s : design.bodies().reachedFrom(o)) {
+            if (s.fact() instanceof Fact.Call c
+                    && c.operation() != null
+                    && !c.toSuper()
+                    && design.isSameCall(c.operation(), asked)) {
+                Set<Value> from = design.bodies().origins(c.receiver(), s);
+                if (from.isEmpty() || !from.stream().allMatch(v -> isMadeOutOfNothing(v, o))) {
+                    return null;
+                }
+                found = c;
+            }
+        }
+        return found;
+    }
+
+    private static boolean isMadeOutOfNothing(Value v, Operation in) {
+        return v instanceof Value.New n
+                && in.body().stream()
+                        .anyMatch(f -> f instanceof Fact.Create c
+                                && c.type().equals(n.type())
+                                && c.arguments().isEmpty());
     }
 
     private static Fact.Call onlyCall(Operation o) {

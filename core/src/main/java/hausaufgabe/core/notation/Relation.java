@@ -59,7 +59,8 @@ public enum Relation {
     FORWARDS("forwards OPERATION to FIELD", "one of them, as this type has it, calls the same on the field", TYPE),
     MISFORWARDS(
             "forwards OPERATION wrongly to FIELD",
-            "one of them hands everything it was given to another operation of the same shape",
+            "one of them hands everything it was given to another operation of the same shape, or asks an object made just then"
+                    + " instead of what the field holds",
             TYPE),
     ACCEPTS(
             "hands itself in OPERATION to the OPERATION that no other ROLE calls",

@@ -40,9 +40,11 @@ public record Scenario(
          * @param on a variable, or a role whose operation is static
          * @param member a member, or {@link #ANYTHING}
          * @param with what is handed over; other arguments are found by type
+         * @param others whether values are tried first that are not the ones otherwise tried first
          * @param until what to try other values for, or null to call once
          */
-        record Call(String result, String on, String member, List<Argument> with, Heard until) implements Step {}
+        record Call(String result, String on, String member, List<Argument> with, boolean others, Heard until)
+                implements Step {}
 
         /** The calls that the last step came to, made on another object. */
         record DoTheSame(String variable) implements Step {}

@@ -224,7 +224,8 @@ final class ScenarioParser {
         tokens.expect(".");
         String member =
                 tokens.accept(Scenario.ANYTHING) ? Scenario.ANYTHING : names.expect(tokens, Names.Kind.OPERATION);
-        List<Argument> with = tokens.accept("with") ? arguments() : List.of();
+        boolean others = tokens.accept("with other values");
+        List<Argument> with = !others && tokens.accept("with") ? arguments() : List.of();
         Heard until = null;
         if (tokens.accept("until")) {
             until = heard(false);
@@ -232,7 +233,7 @@ final class ScenarioParser {
         } else if (member.equals(Scenario.ANYTHING)) {
             throw tokens.unexpected("'until NAME.MEMBER is called', since anything is tried", List.of("until"));
         }
-        return new Step.Call(result, on, member, with, until);
+        return new Step.Call(result, on, member, with, others, until);
     }
 
     private Step expectation() {

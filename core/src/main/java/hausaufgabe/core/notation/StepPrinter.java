@@ -25,7 +25,8 @@ final class StepPrinter {
         if (step instanceof Step.Call c) {
             String result = c.result() == null ? "" : c.result() + " := ";
             String until = c.until() == null ? "" : " until " + heard(c.until()) + " is called";
-            return result + "call " + c.on() + "." + c.member() + with(c.with()) + until;
+            return result + "call " + c.on() + "." + c.member() + with(c.with())
+                    + (c.others() ? " with other values" : "") + until;
         }
         if (step instanceof Step.Expect e) {
             return "expect " + heard(e.heard()) + " " + e.times().words();

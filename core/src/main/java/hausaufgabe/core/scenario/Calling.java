@@ -41,6 +41,9 @@ final class Calling {
     private Answer answer;
     private boolean free;
 
+    /** How often a call that throws is tried, each time with other values. */
+    private static final int TRIES = 4;
+
     /** @param distinct whether what is handed over by itself goes along with other values each time, as keys have to */
     Calling(
             Design design,
@@ -201,7 +204,9 @@ final class Calling {
             taken = true;
             otherValues |= !with.isEmpty() && o.parameters().size() > 1;
             int first = turn(with.unused());
-            for (int round = first; round < first + 4; round++) {
+            for (int tried = 0; tried < TRIES; tried++) {
+                // others come round to the first ones last
+                int round = first + (step.others() ? (tried + 1) % TRIES : tried);
                 try {
                     attempt(step.on(), on, with.anew(), o, round, attempts);
                     refused = null;

@@ -352,7 +352,7 @@ final class Expectations {
     // errors and output
 
     private void error(Step.ExpectError step) throws Ended, DriverLost {
-        calling.call(new Step.Call(null, step.variable(), step.member(), step.with(), null));
+        calling.call(new Step.Call(null, step.variable(), step.member(), step.with(), false, null));
         Driver.Thrown thrown =
                 calling.answer() == null ? null : calling.answer().thrown();
         String simple = thrown == null ? "" : thrown.type().replaceFirst(".*[.$]", "");

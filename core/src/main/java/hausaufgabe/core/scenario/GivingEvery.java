@@ -3,6 +3,7 @@ package hausaufgabe.core.scenario;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.Value;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
@@ -42,7 +43,7 @@ final class GivingEvery {
         int asked = 0;
         String problem = null;
         for (Operation o : operations) {
-            makes.addAll(madeIn(o, step.role()));
+            makes.addAll(madeIn(o, factory.type(), step.role()));
             List<List<Given>> tuples = tuples(o);
             exhausted &= isEverythingTried(o);
             for (List<Given> arguments : tuples) {
@@ -83,6 +84,14 @@ final class GivingEvery {
                     Sentence.words("Nothing was given out with the values tried"
                             + (problem == null ? "" : ": " + problem) + "."));
         }
+        List<Type> lost = madeByNobody(operations, step.role());
+        if (!lost.isEmpty()) {
+            String nobody = lost.stream().map(Type::name).collect(Collectors.joining(", "));
+            scene.account().add(LineKind.EXPECTED, 0, false, "every ", new Code(step.role(), null), " to be given out");
+            throw new Ended(
+                    Outcome.FAILED,
+                    Account.say(Code.of(nobody), " is never given out: nothing in the whole program makes one."));
+        }
         List<Type> missing =
                 makes.stream().filter(t -> !got.containsKey(t.id())).toList();
         String names = missing.stream().map(Type::name).collect(Collectors.joining(", "));
@@ -119,15 +128,56 @@ final class GivingEvery {
         }
     }
 
-    private Set<Type> madeIn(Operation o, String role) {
+    /** What the operation makes of a role, asked of an object of just this type. */
+    private Set<Type> madeIn(Operation o, Type factory, String role) {
         List<Type> variants = scene.binding().types(role);
         Set<Type> made = new LinkedHashSet<>();
         scene.design().bodies().reachedFrom(o).forEach(s -> {
-            if (s.fact() instanceof Fact.Create c) {
+            if (s.fact() instanceof Fact.Create c && isOwnVersion(s.in(), factory)) {
                 variants.stream().filter(v -> v.id().equals(c.type())).forEach(made::add);
             }
         });
         return made;
+    }
+
+    /** Not where the type, or another one beside it, has a version of its own of what is asked. */
+    private boolean isOwnVersion(Operation o, Type factory) {
+        Type owner = scene.design().type(o.owner()).orElse(null);
+        if (factory == null || owner == null || owner.equals(factory)) {
+            return true;
+        }
+        boolean beside = o.overrides().stream()
+                .flatMap(id -> scene.design().operation(id).stream())
+                .anyMatch(up -> scene.design().realises(factory.id(), up.owner()));
+        return scene.design().realises(factory.id(), o.owner()) || !beside;
+    }
+
+    /**
+     * Types of the role that nobody in the whole program makes, where all that can be given out is made by the operations
+     * themselves and not, say, registered or found by name. What wraps another of the role may be made by others.
+     */
+    private List<Type> madeByNobody(List<Operation> operations, String role) {
+        if (!operations.stream().allMatch(this::givesOnlyWhatItMakes)) {
+            return List.of();
+        }
+        List<Type> variants = scene.binding().types(role);
+        return variants.stream()
+                .filter(v -> v.origin() == Type.Origin.DECLARED && v.kind() != Type.Kind.ENUM)
+                .filter(v -> scene.design().bodies().creationsOf(v).isEmpty())
+                .filter(v -> scene.design().realisationsOf(v).isEmpty())
+                .filter(v -> scene.design().operationsOf(v).stream()
+                        .filter(o -> !o.isMethod())
+                        .flatMap(o -> o.parameters().stream())
+                        .noneMatch(p -> p.type().isContainer()
+                                || scene.design().type(p.type().type()).isPresent()))
+                .toList();
+    }
+
+    private boolean givesOnlyWhatItMakes(Operation o) {
+        return scene.design().bodies().reachedFrom(o).stream()
+                .filter(s -> s.in().equals(o) && s.fact() instanceof Fact.Return)
+                .flatMap(s -> scene.design().bodies().origins(((Fact.Return) s.fact()).value(), s).stream())
+                .allMatch(v -> v instanceof Value.New || v instanceof Value.Null);
     }
 
     /** Whether all it is asked with are numbers, texts and the like, of which those in the program's code were tried. */

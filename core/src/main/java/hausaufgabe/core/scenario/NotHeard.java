@@ -1,14 +1,17 @@
 package hausaufgabe.core.scenario;
 
+import hausaufgabe.core.design.Bodies;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Relation;
+import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
@@ -64,6 +67,9 @@ final class NotHeard {
             account.add(LineKind.STOPPED, 0, null, why);
             return new Ended(Outcome.BLOCKED, Account.say("It could not be called to the end: " + why + "."));
         }
+        if (step.member().equals(Scenario.ANYTHING) && isOnlyCalledWhenTaken(operations, heard)) {
+            return new Ended(null, Account.say("It is called when it is taken and at no other time."));
+        }
         account.add(LineKind.EXPECTED, 0, false, Code.of(wanted), " called; it was not");
         if (hasPath(step, operations, heard)) {
             return Ended.unheard(Account.say("The code has a way to the call, but none of the values tried took it."));
@@ -104,14 +110,34 @@ final class NotHeard {
                         "."));
     }
 
+    /** Whether all calls there are go to what is handed over just then, in order to be kept: as an index does. */
+    private boolean isOnlyCalledWhenTaken(List<Operation> operations, List<Operation> heard) {
+        List<Bodies.Step> calls = callsOf(operations, heard);
+        return !calls.isEmpty()
+                && calls.stream()
+                        .allMatch(s -> design.bodies().origins(((Fact.Call) s.fact()).receiver(), s).stream()
+                                .allMatch(v -> v instanceof Value.OfParameter p && keeps(s, p)));
+    }
+
+    private boolean keeps(Bodies.Step step, Value.OfParameter parameter) {
+        return step.in().body().stream()
+                .map(f -> f instanceof Fact.Put p ? p.value() : f instanceof Fact.Write w ? w.value() : null)
+                .anyMatch(v -> v != null && design.bodies().origins(v, step).contains(parameter));
+    }
+
+    private List<Bodies.Step> callsOf(List<Operation> operations, List<Operation> heard) {
+        return operations.stream()
+                .flatMap(o -> design.bodies().reachedFrom(o).stream())
+                .filter(s -> s.fact() instanceof Fact.Call c
+                        && c.operation() != null
+                        && heard.stream().anyMatch(h -> design.isSameCall(c.operation(), h)))
+                .toList();
+    }
+
     /** For a member of the pattern by the relations that say so; for anything else by any call on the way. */
     private boolean hasPath(Step.Call step, List<Operation> operations, List<Operation> heard) {
         if (binding.operations(step.member()).isEmpty() || binding.fields().isEmpty()) {
-            return operations.stream()
-                    .flatMap(o -> design.bodies().reachedFrom(o).stream())
-                    .anyMatch(s -> s.fact() instanceof Fact.Call c
-                            && c.operation() != null
-                            && heard.stream().anyMatch(h -> design.isSameCall(c.operation(), h)));
+            return !callsOf(operations, heard).isEmpty();
         }
         String member = step.until().member();
         List<Condition> ways = new ArrayList<>();
