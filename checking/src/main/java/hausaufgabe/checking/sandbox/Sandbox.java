@@ -168,6 +168,7 @@ public final class Sandbox {
             command.addAll(List.of(
                     "bwrap",
                     "--unshare-all",
+                    "--as-pid-1",
                     "--die-with-parent",
                     "--new-session",
                     "--clearenv",

@@ -1,0 +1,40 @@
+package hausaufgabe.checking.sandbox;
+
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.scenario.Driver;
+import hausaufgabe.core.scenario.Driver.Request;
+import hausaufgabe.core.scenario.DriverLost;
+import hausaufgabe.language.java.JavaReader;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The limit on processor time, which the machine itself keeps. */
+class ProcessorTimeTest {
+
+    private static final String CRANE = "class Crane { static int turn() { int n = 0; while (true) n++; } }";
+
+    @Test
+    void whoeverUsesMoreThanAllowedIsStopped() throws DriverLost {
+        Limits usual = Limits.USUAL;
+        Limits brief = new Limits(usual.wallSeconds(), 1, usual.megabytes(), usual.threads(), usual.outputMegabytes());
+        try (Supply supply = new Supply(new Sandbox(), 0);
+                Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(brief)) {
+            JavaReader reader = new JavaReader();
+            driver.ask(new Request.Load(reader.ready(
+                    reader.read(List.of(new SourceFile("Crane.java", CRANE))).program())));
+            Request endless = new Request.Call("Crane", "turn", List.of(), null, List.of());
+
+            DriverLost lost = assertThrows(DriverLost.class, () -> driver.ask(endless));
+
+            // on a machine that is busy otherwise the time of one call may be up before
+            boolean stopped = lost.reason() == DriverLost.Reason.TIMED_OUT
+                    || lost.getMessage().contains("more CPU time");
+            assertTrue(stopped, lost.getMessage());
+        }
+    }
+}
