@@ -259,18 +259,16 @@ function Health({ facts }: { facts: Api<'HealthFact'>[] }) {
       <h2 id="health-heading" className="border-b border-rule pb-1 text-[21px]">
         Counted in the code
       </h2>
-      <p className="reading mt-2 text-soft">
-        {facts.map((f, i) => (
-          <span key={f.name}>
-            {i > 0 && ', '}
-            <span className="text-ink tabular-nums">
+      <dl className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))] gap-x-8">
+        {facts.map((f) => (
+          <div key={f.name} className="flex justify-between gap-4 border-b border-dotted border-rule py-1.5">
+            <dt className="text-soft">{f.name}</dt>
+            <dd className="self-end whitespace-nowrap tabular-nums">
               {compared ? `${f.before} → ${f.after}` : f.after}
-            </span>{' '}
-            {f.name}
-          </span>
+            </dd>
+          </div>
         ))}
-        .
-      </p>
+      </dl>
     </section>
   );
 }

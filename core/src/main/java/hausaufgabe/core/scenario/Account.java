@@ -48,6 +48,7 @@ final class Account {
                 pieces.add(new Piece(String.valueOf(part), false, null));
             }
         }
+        pieces.removeIf(p -> p.text().isEmpty());
         return new Sentence(List.copyOf(pieces));
     }
 
