@@ -283,7 +283,7 @@ final class Calling {
     private void answerOtherwise(int round) throws DriverLost {
         for (Cast c : casting.cast().values()) {
             if (c.isDouble() && c.object() != null) {
-                casting.maker().answer(c.object(), c.type(), Map.of(), round, 0);
+                casting.maker().standIns().answer(c.object(), c.type(), Map.of(), round, 0);
             }
         }
     }

@@ -128,7 +128,7 @@ final class Casting {
         Type type = doubleable(step.role());
         long before =
                 cast.values().stream().filter(c -> step.role().equals(c.role())).count();
-        Optional<Given.Ref> made = maker.doubled(type, (int) before, 0, 0);
+        Optional<Given.Ref> made = maker.standIns().make(type, (int) before, 0, 0);
         if (made.isEmpty()) {
             standIn(step, type);
             return;
@@ -141,7 +141,7 @@ final class Casting {
                     given.forEach(g -> said.put(o, g));
                 }
             }
-            maker.answer(made.get(), type, said, 0, 0);
+            maker.standIns().answer(made.get(), type, said, 0, 0);
         }
         put(step.variable(), Cast.made(step.role(), type, made.get(), true));
         built(step.variable(), ", " + Maker.article(type), code(type, step.role()), " the program has never seen");

@@ -15,12 +15,9 @@ import hausaufgabe.core.scenario.Samples.Mentioned;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -30,13 +27,13 @@ import java.util.stream.Stream;
 final class Maker {
 
     private static final int DEPTH = 5;
-    private static final int MENTIONED = 40;
     private static final String LIBRARY = "java.";
 
     private final Design design;
     private final Program program;
     private final Stage stage;
-    private final Set<String> added = new HashSet<>();
+    private final Mentions mentions;
+    private final StandIns standIns;
     private final List<Given.Ref> made = new ArrayList<>();
     private boolean real;
 
@@ -44,6 +41,16 @@ final class Maker {
         this.design = design;
         this.program = program;
         this.stage = stage;
+        this.mentions = new Mentions(design, program);
+        this.standIns = new StandIns(this, design, program, stage);
+    }
+
+    StandIns standIns() {
+        return standIns;
+    }
+
+    Mentions mentions() {
+        return mentions;
     }
 
     /** Nothing can be made of this; the message says what was wanted and why not. */
@@ -56,7 +63,7 @@ final class Maker {
     }
 
     /** Which of the samples to take, and whose code may say which are worth trying. */
-    private record Choice(int round, Mentioned mentioned, int depth) {
+    record Choice(int round, Mentioned mentioned, int depth) {
         Choice deeper() {
             return new Choice(round, mentioned, depth + 1);
         }
@@ -79,10 +86,10 @@ final class Maker {
     // arguments
 
     List<Given> arguments(Operation operation, Offers offers, int round) throws Unmakeable, DriverLost {
-        return arguments(operation, offers, new Choice(round, mentioned(operation), 0));
+        return arguments(operation, offers, new Choice(round, mentions.of(operation), 0));
     }
 
-    private List<Given> arguments(Operation operation, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+    List<Given> arguments(Operation operation, Offers offers, Choice choice) throws Unmakeable, DriverLost {
         List<Given> arguments = new ArrayList<>();
         Map<String, Integer> alike = new HashMap<>();
         for (Operation.Parameter p : operation.parameters()) {
@@ -92,52 +99,13 @@ final class Maker {
         return arguments;
     }
 
-    /** What is mentioned in an operation's type and in the types that call it. */
-    private Mentioned mentioned(Operation o) {
-        Mentioned own = mentioned(o.owner());
-        List<String> texts = new ArrayList<>(own.texts());
-        List<String> numbers = new ArrayList<>(own.numbers());
-        design.bodies().callersOf(o).stream()
-                .map(s -> s.in().owner())
-                .distinct()
-                .filter(owner -> !owner.equals(o.owner()))
-                .limit(6)
-                .forEach(owner -> {
-                    texts.addAll(program.texts(owner));
-                    numbers.addAll(program.numbers(owner));
-                });
-        return new Mentioned(texts, numbers);
-    }
-
-    Mentioned mentioned(String owner) {
-        List<String> texts = new ArrayList<>(program.texts(owner));
-        List<String> numbers = new ArrayList<>(program.numbers(owner));
-        design.type(owner)
-                .ifPresent(t -> design.lineOf(t).forEach(up -> {
-                    if (!up.id().equals(owner)) {
-                        texts.addAll(program.texts(up.id()));
-                        numbers.addAll(program.numbers(up.id()));
-                    }
-                }));
-        return new Mentioned(texts, numbers);
-    }
-
     Given any(TypeRef wanted, int round) throws Unmakeable, DriverLost {
         return value(wanted, new Offers(design, List.of()), new Choice(round, Mentioned.NOTHING, 0));
     }
 
     /** All values that are worth trying for a parameter: those of its own type's mentions, then of the whole program's. */
     List<Given> candidates(TypeRef wanted, Operation of) throws DriverLost {
-        Mentioned own = mentioned(of);
-        List<String> texts = new ArrayList<>(own.texts());
-        List<String> numbers = new ArrayList<>(own.numbers());
-        design.types().stream().filter(Type::isOwn).limit(30).forEach(t -> {
-            texts.addAll(program.texts(t.id()));
-            numbers.addAll(program.numbers(t.id()));
-        });
-        Mentioned all = new Mentioned(
-                texts.stream().distinct().limit(MENTIONED).toList(),
-                numbers.stream().distinct().limit(MENTIONED).toList());
+        Mentioned all = mentions.everywhere(of);
         Type type = design.type(wanted.type()).orElse(null);
         if (type == null && !wanted.isContainer()) {
             List<Given> simple = Samples.all(wanted.type(), all);
@@ -158,7 +126,7 @@ final class Maker {
         return made;
     }
 
-    private Given value(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {
+    Given value(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {
         if (wanted.type().equals("java.lang.Class")) {
             return typeValue(wanted, choice);
         }
@@ -210,7 +178,7 @@ final class Maker {
         if (part.isEmpty()) {
             throw new Unmakeable("no value is known for " + wanted.text());
         }
-        return constructed(part.get(), List.of(), List.of(), wanted.text());
+        return standIns.construct(part.get(), List.of(), List.of(), wanted.text());
     }
 
     private Given container(TypeRef wanted, Offers offers, Choice choice) throws Unmakeable, DriverLost {
@@ -273,7 +241,7 @@ final class Maker {
                 // a double will do
             }
         }
-        Optional<Given.Ref> made = doubled(type, choice.round(), choice.depth());
+        Optional<Given.Ref> made = standIns.make(type, choice.round(), choice.depth());
         if (made.isPresent()) {
             return made.get();
         }
@@ -378,7 +346,7 @@ final class Maker {
     }
 
     Given.Ref tryWay(Type type, Operation way, Offers offers, int round, List<String> problems) throws DriverLost {
-        return tryWay(type, way, offers, new Choice(round, mentioned(way.owner()), 0), problems);
+        return tryWay(type, way, offers, new Choice(round, mentions.of(way.owner()), 0), problems);
     }
 
     private Given.Ref tryWay(Type type, Operation way, Offers offers, Choice choice, List<String> problems)
@@ -414,151 +382,6 @@ final class Maker {
                 .toList();
     }
 
-    // doubles
-
-    /** Something new that realises the type; nothing where no new type can, or its own constructor fails. */
-    Optional<Given.Ref> doubled(Type type, int round, int depth) throws DriverLost {
-        return doubled(type, round, round, depth);
-    }
-
-    /**
-     * @param first which of the samples it is made with
-     * @param round which of the samples it answers with
-     */
-    Optional<Given.Ref> doubled(Type type, int first, int round, int depth) throws DriverLost {
-        boolean open = !type.flags().isSealed()
-                && !type.flags().isFinal()
-                && type.kind() != Type.Kind.ENUM
-                && type.kind() != Type.Kind.RECORD
-                && type.isNamed();
-        Optional<Program.Part> part = open ? program.doubleOf(type.id()) : Optional.empty();
-        if (part.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Operation> constructors = design.operationsOf(type).stream()
-                .filter(Operation::isConstructor)
-                .sorted(Comparator.comparingInt(o -> o.parameters().size()))
-                .toList();
-        if (type.isInterface() || constructors.isEmpty()) {
-            return doubled(type, part.get(), List.of(), List.of(), round, depth);
-        }
-        for (int r = first; r < first + 3; r++) {
-            for (Operation c : constructors) {
-                try {
-                    List<Given> arguments =
-                            arguments(c, new Offers(design, List.of()), new Choice(r, mentioned(type.id()), depth + 1));
-                    Optional<Given.Ref> made = doubled(type, part.get(), parameterTypes(c), arguments, round, depth);
-                    if (made.isPresent()) {
-                        return made;
-                    }
-                } catch (Unmakeable e) {
-                    // the next constructor may do
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private Optional<Given.Ref> doubled(
-            Type type, Program.Part part, List<String> parameters, List<Given> arguments, int round, int depth)
-            throws DriverLost {
-        try {
-            Given.Ref ref = constructed(part, parameters, arguments, type.name());
-            Given.Ref typed = new Given.Ref(ref.id(), type.id());
-            answer(typed, type, Map.of(), round, depth);
-            return Optional.of(typed);
-        } catch (Unmakeable e) {
-            return Optional.empty();
-        }
-    }
-
-    private Given.Ref constructed(Program.Part part, List<String> parameters, List<Given> arguments, String shown)
-            throws Unmakeable, DriverLost {
-        if (added.add(part.name())) {
-            stage.ask(new Request.Add(part));
-        }
-        Answer a = stage.ask(new Request.Construct(part.name(), parameters, arguments));
-        if (a.thrown() != null) {
-            throw new Unmakeable("nothing could stand in for " + shown + ": " + Stage.said(a.thrown()));
-        }
-        return a.value().ref();
-    }
-
-    /**
-     * Tells a double what to give back: what was said, else something by result type, where that can be made.
-     *
-     * @param said by operation
-     */
-    Map<Operation, List<Given>> answer(Given.Ref ref, Type type, Map<Operation, Given> said, int round, int depth)
-            throws DriverLost {
-        Map<Operation, List<Given>> byOperation = new LinkedHashMap<>();
-        Map<String, List<Given>> answers = new LinkedHashMap<>();
-        long fluent = design.methodsOf(type).stream()
-                .filter(o -> o.isAbstract() && givesItself(o, type))
-                .count();
-        for (Operation o : design.methodsOf(type)) {
-            if (o.isAbstract() && o.result() != null && depth < 2) {
-                List<Given> given =
-                        said.containsKey(o) ? List.of(said.get(o)) : answersOf(o, type, fluent > 1, round, depth);
-                byOperation.put(o, given);
-                answers.put(o.name() + "(" + String.join(",", binary(o)) + ")", given);
-            }
-        }
-        if (!answers.isEmpty()) {
-            stage.ask(new Request.Answers(ref, answers));
-        }
-        return byOperation;
-    }
-
-    private static boolean givesItself(Operation o, Type type) {
-        return o.result() != null && o.result().type().equals(type.id());
-    }
-
-    private List<Given> answersOf(Operation o, Type type, boolean fluent, int round, int depth) throws DriverLost {
-        if (givesItself(o, type)) {
-            return List.of(fluent || !o.parameters().isEmpty() ? new Given.Itself() : new Given.Nothing());
-        }
-        if (round % 2 == 1 && isReference(o.result())) {
-            return List.of(nothing(o.result()));
-        }
-        if (o.result().type().equals("boolean") || o.result().type().equals("java.lang.Boolean")) {
-            return truths(o.result().type(), round % 2 == 0);
-        }
-        try {
-            return List.of(
-                    value(o.result(), new Offers(design, List.of()), new Choice(round, Mentioned.NOTHING, depth + 1)));
-        } catch (Unmakeable e) {
-            return List.of(new Given.Nothing());
-        }
-    }
-
-    private static boolean isReference(TypeRef t) {
-        return t.isContainer() && !t.many()
-                || !t.isContainer()
-                        && t.type().contains(".")
-                        && Samples.all(t.type(), Mentioned.NOTHING).isEmpty()
-                || !t.isContainer()
-                        && Character.isUpperCase(t.type().charAt(t.type().lastIndexOf('.') + 1))
-                        && Samples.all(t.type(), Mentioned.NOTHING).isEmpty();
-    }
-
-    /** What says that there is none. */
-    private static Given nothing(TypeRef t) {
-        return t.type().equals("java.util.Optional")
-                ? new Given.Several("java.util.Optional", List.of())
-                : new Given.Nothing();
-    }
-
-    /** Not true for ever: what asks until it is told no would never end. */
-    private static List<Given> truths(String type, boolean first) {
-        List<Given> all = new ArrayList<>();
-        for (int i = 0; first && i < 8; i++) {
-            all.add(new Given.Simple(type, "true"));
-        }
-        all.add(new Given.Simple(type, "false"));
-        return all;
-    }
-
     // words
 
     static Request request(Type type, Operation way, List<Given> arguments) {
@@ -575,18 +398,6 @@ final class Maker {
         }
         String inside = o.id().substring(open + 1, o.id().length() - 1);
         return inside.isEmpty() ? List.of() : List.of(inside.split(","));
-    }
-
-    /** The same, with a nested type as the runtime names it. */
-    private List<String> binary(Operation o) {
-        Map<String, String> names = new HashMap<>();
-        design.types().forEach(t -> names.put(t.id().replace('$', '.'), t.id()));
-        return parameterTypes(o).stream().map(p -> binary(p, names)).toList();
-    }
-
-    private static String binary(String parameter, Map<String, String> names) {
-        String element = parameter.replace("[]", "");
-        return names.getOrDefault(element, element) + parameter.substring(element.length());
     }
 
     static String article(Type type) {

@@ -57,7 +57,7 @@ final class PassingOn {
     private Probe probe(Step.ExpectBond step, Cast front, Cast back, Operation o, int round)
             throws DriverLost, Maker.Unmakeable {
         Map<Operation, List<Given>> answers = back.isDouble()
-                ? scene.casting().maker().answer(back.object(), back.type(), Map.of(), round, 0)
+                ? scene.casting().maker().standIns().answer(back.object(), back.type(), Map.of(), round, 0)
                 : Map.of();
         scene.stage().forgetCalls();
         List<Given> asked = scene.casting().maker().arguments(o, scene.casting().offers(), round);
