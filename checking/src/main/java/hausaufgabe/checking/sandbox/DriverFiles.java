@@ -5,11 +5,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -58,16 +61,32 @@ final class DriverFiles {
                 return isOurs(wanted) ? wanted : layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
             }
             Files.createDirectories(home);
+            return layOutOnce(home, wanted);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Of several processes that begin together one does the work and the others wait for it. */
+    private static Path layOutOnce(Path home, Path wanted) throws IOException {
+        Path lock = home.resolve(wanted.getFileName() + ".lock");
+        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                FileLock held = channel.lock()) {
+            if (held.isValid() && Files.exists(wanted) && isOurs(wanted)) {
+                return wanted;
+            }
             Path made = layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
             try {
                 return Files.move(made, wanted, StandardCopyOption.ATOMIC_MOVE);
             } catch (FileSystemException e) {
-                // another process was quicker
+                if (!Files.exists(wanted) || !isOurs(wanted)) {
+                    return made;
+                }
                 delete(made);
                 return wanted;
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } finally {
+            Files.deleteIfExists(lock);
         }
     }
 
