@@ -10,6 +10,8 @@ const NARROWEST = 84;
 const WIDEST = 240;
 const MOST_LETTERS = 30;
 const LETTER = 6.2;
+/** How far it may shrink to fit its place, before it has to be scrolled. */
+const SMALLEST = 0.75;
 
 /** Who called whom, as a UML sequence diagram: time runs down, a dashed arrow gives back. */
 export function SequenceDiagram({ calls }: { calls: Calls }) {
@@ -20,10 +22,9 @@ export function SequenceDiagram({ calls }: { calls: Calls }) {
     <figure className="mt-2" aria-label={`${rows.length} calls: ${rows.map((r) => r.label).join(', ')}`}>
       <div className="overflow-x-auto">
         <svg
-          width={width}
-          height={height}
           viewBox={`0 0 ${width} ${height}`}
-          className="text-ink"
+          className="h-auto w-full text-ink"
+          style={{ maxWidth: width, minWidth: width * SMALLEST }}
           aria-hidden="true"
         >
           <defs>
