@@ -37,6 +37,9 @@ public final class Sandbox {
     private static final Pattern NEEDS_A_SCREEN =
             Pattern.compile("libawt_xawt|libjawt|libsplashscreen|libjsound|libj2pcsc|libatk");
 
+    /** Memory that a driven process begins with, where it may have so much. */
+    private static final int START_MEGABYTES = 16;
+
     private final Path driver;
 
     public Sandbox() {
@@ -124,7 +127,7 @@ public final class Sandbox {
                 "-XX:-UsePerfData",
                 "-XX:+DisableAttachMechanism",
                 "-XX:+ExitOnOutOfMemoryError",
-                "-Xms16m",
+                "-Xms" + Math.min(START_MEGABYTES, megabytes) + "m",
                 "-Xmx" + megabytes + "m",
                 "-XX:MaxDirectMemorySize=32m",
                 "-XX:MaxMetaspaceSize=128m",

@@ -1,5 +1,6 @@
 package hausaufgabe.checking.sandbox;
 
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,9 +13,11 @@ import hausaufgabe.core.scenario.DriverLost;
 import hausaufgabe.language.java.JavaReader;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
-/** The limit on processor time, which the machine itself keeps. */
-class ProcessorTimeTest {
+/** Limits that an exercise sets, kept by the machine itself. */
+class LimitsTest {
 
     private static final String CRANE = "class Crane { static int turn() { int n = 0; while (true) n++; } }";
 
@@ -35,6 +38,18 @@ class ProcessorTimeTest {
             boolean stopped = lost.reason() == DriverLost.Reason.TIMED_OUT
                     || lost.getMessage().contains("more CPU time");
             assertTrue(stopped, lost.getMessage());
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {8, 64, 1024})
+    void aProgramStartsWithWhateverMemoryItMayHave(int megabytes) throws DriverLost {
+        Limits usual = Limits.USUAL;
+        Limits other = new Limits(
+                usual.wallSeconds(), usual.cpuSeconds(), megabytes, usual.threads(), usual.outputMegabytes());
+        try (Supply supply = new Supply(new Sandbox(), 0);
+                Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(other)) {
+            assertNull(driver.ask(new Request.Forget()).thrown());
         }
     }
 }
