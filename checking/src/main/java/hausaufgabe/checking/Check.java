@@ -39,7 +39,6 @@ public final class Check {
 
     private static final String NOT_COMPILED = "The program does not compile, so it cannot be run.";
     private static final int PATTERNS = 20;
-    private static final long MATCHING_MILLISECONDS = 5_000;
 
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
@@ -72,8 +71,7 @@ public final class Check {
         Reading handedOut = request.starter().isEmpty() ? null : reader.read(request.starter());
         Design starter = handedOut == null ? null : handedOut.design();
         progress.accept("Finding the roles");
-        Match match = Matcher.match(
-                pattern, reading.design(), starter, request.pins(), () -> now() - read > MATCHING_MILLISECONDS);
+        Match match = Matcher.match(pattern, reading.design(), starter, request.pins());
         long matched = now();
 
         List<ScenarioResult> scenarios =
@@ -81,18 +79,24 @@ public final class Check {
         long end = now();
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
-        if (match.outOfTime()) {
+        request.pins().forEach((role, name) -> {
+            if (reading.design().typesNamed(name).isEmpty()) {
+                diagnostics.add(new Diagnostic(
+                        "", 0, "the exercise asks for a type named " + name + " as " + role + "; there is none"));
+            }
+        });
+        if (match.cutShort()) {
             diagnostics.add(new Diagnostic(
                     "",
                     0,
-                    "the search for the roles stopped after " + MATCHING_MILLISECONDS / 1000
-                            + " s; there may be a better reading"));
+                    "this program is too large to look at every way its types may play the roles; what was not found is"
+                            + " not decided"));
         }
         return new CheckReport(
                 pattern.id(),
                 reading.compiled(),
                 diagnostics,
-                Marking.verdict(reading.compiled(), match.findings(), scenarios),
+                Marking.verdict(reading.compiled(), !match.cutShort(), match.findings(), scenarios),
                 match.binding().roles().isEmpty() ? null : match.form().name(),
                 roles(pattern, match),
                 members(pattern, match),

@@ -16,6 +16,7 @@ import picocli.CommandLine.Spec;
         description = {
             "Measures speed on this machine and prints a table.",
             "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types.",
+            "trees: reading jars of published sources and finding the roles in them.",
             "behaviour: one whole check with its scenarios, and many different ones."
         })
 public final class BenchCommand implements Callable<Integer> {
@@ -23,7 +24,7 @@ public final class BenchCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "WHAT", description = "What to measure: structure or behaviour.")
+    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees or behaviour.")
     private String what;
 
     @Option(
@@ -31,6 +32,9 @@ public final class BenchCommand implements Callable<Integer> {
             paramLabel = "DIR",
             description = "Folder of the samples, for behaviour (default: samples).")
     private Path samples = Path.of(System.getProperty("hausaufgabe.samples", "samples"));
+
+    @Option(names = "--trees", paramLabel = "DIR", description = "Folder of the jars of sources, for trees.")
+    private Path trees;
 
     @Option(
             names = "--cohort",
@@ -42,6 +46,12 @@ public final class BenchCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         switch (what) {
             case "structure" -> spec.commandLine().getOut().println(new StructureBench().run());
+            case "trees" -> {
+                if (trees == null || !Files.isDirectory(trees)) {
+                    throw new ParameterException(spec.commandLine(), "trees needs --trees with a folder of jars");
+                }
+                spec.commandLine().getOut().println(new TreeBench(TreeBench.jarsIn(trees)).run());
+            }
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
                     throw new ParameterException(spec.commandLine(), "there is no folder at " + samples);
@@ -49,7 +59,8 @@ public final class BenchCommand implements Callable<Integer> {
                 spec.commandLine().getOut().println(new BehaviourBench(samples, cohort).run());
             }
             default ->
-                throw new ParameterException(spec.commandLine(), "bench measures structure or behaviour, not " + what);
+                throw new ParameterException(
+                        spec.commandLine(), "bench measures structure, trees or behaviour, not " + what);
         }
         return 0;
     }

@@ -84,7 +84,7 @@ final class StructureBench {
     }
 
     private static Object match(Pattern pattern, Design design) {
-        return Matcher.match(pattern, design, null, Map.of(), () -> false);
+        return Matcher.match(pattern, design, null, Map.of());
     }
 
     private static <T> T timed(List<Double> into, Supplier<T> work) {

@@ -1,14 +1,14 @@
 package hausaufgabe.core.design;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Bodies read beyond one operation: what an operation does through its own helpers, and where a value comes from through
@@ -18,7 +18,13 @@ public final class Bodies {
 
     private static final int DEPTH = 6;
 
+    /** How many facts of what one operation reaches are looked at. */
+    private static final int FACTS = 2_000;
+    /** How many facts are remembered for all operations together, before they are worked out anew. */
+    private static final int REMEMBERED = 2_000_000;
+
     private final Design design;
+    private final Origins origins;
     private final Map<String, List<Step>> writes = new LinkedHashMap<>();
     private final Map<String, List<Step>> removals = new LinkedHashMap<>();
     private final List<Step> handOvers = new ArrayList<>();
@@ -27,6 +33,8 @@ public final class Bodies {
     private final Map<String, List<Step>> callers = new LinkedHashMap<>();
     // worked out when first asked for; equal questions always get equal answers
     private final Map<String, List<Step>> reached = new ConcurrentHashMap<>();
+    private final AtomicInteger remembered = new AtomicInteger();
+    private final Set<String> cutShort = ConcurrentHashMap.newKeySet();
 
     /**
      * A fact with the operation it stands in.
@@ -37,6 +45,7 @@ public final class Bodies {
 
     Bodies(Design design) {
         this.design = design;
+        this.origins = new Origins(design);
         for (Operation o : design.operations()) {
             for (Fact f : o.body()) {
                 index(new Step(o, f, Map.of()));
@@ -121,32 +130,59 @@ public final class Bodies {
         List<Step> known = reached.get(operation.id());
         if (known == null) {
             List<Step> found = new ArrayList<>();
-            follow(operation, Map.of(), new LinkedHashSet<>(), found, 0);
+            follow(operation, Map.of(), new HashSet<>(), found, 0);
+            if (found.size() > FACTS) {
+                cutShort.add(operation.id());
+                found.subList(FACTS, found.size()).clear();
+            }
             known = List.copyOf(found);
+            if (remembered.addAndGet(known.size()) > REMEMBERED) {
+                reached.clear();
+                remembered.set(known.size());
+            }
             reached.put(operation.id(), known);
         }
         return known;
     }
 
+    /** How many steps were taken so far in following values. */
+    public long steps() {
+        return origins.steps();
+    }
+
+    /** Whether an operation reaches more than is looked at, so that what is not found there may be there all the same. */
+    public boolean isCutShort(Operation operation) {
+        return cutShort.contains(operation.id());
+    }
+
+    /** Whether that is so of any operation that was asked about so far. */
+    public boolean isAnyCutShort() {
+        return !cutShort.isEmpty();
+    }
+
     private void follow(
             Operation operation, Map<String, List<Value>> given, Set<Object> seen, List<Step> found, int depth) {
-        if (depth > DEPTH || !seen.add(List.of(operation.id(), given.getOrDefault(operation.id(), List.of())))) {
+        if (depth > DEPTH
+                || found.size() > FACTS
+                || !seen.add(List.of(operation.id(), given.getOrDefault(operation.id(), List.of())))) {
             return;
         }
         for (Fact fact : operation.body()) {
             found.add(new Step(operation, fact, given));
             if (fact instanceof Fact.Call call && isOwnCall(call, operation, given)) {
                 for (Operation target : targets(call)) {
-                    follow(target, bind(given, target, call.arguments()), seen, found, depth + 1);
+                    follow(target, origins.bound(given, target, call.arguments()), seen, found, depth + 1);
                 }
             } else if (fact instanceof Fact.Call call && call.operation() != null) {
-                called(call, given).forEach(o -> follow(o, bind(given, o, call.arguments()), seen, found, depth + 1));
+                called(call, given)
+                        .forEach(o -> follow(o, origins.bound(given, o, call.arguments()), seen, found, depth + 1));
             } else if (fact instanceof Fact.HandOver h && h.lent() != null) {
                 for (Value f : h.functions()) {
                     // what is written right there is read with what it is lent already
                     if (!(f instanceof Value.New)) {
                         functionsOf(f, given)
-                                .forEach(o -> follow(o, bind(given, o, List.of(h.lent())), seen, found, depth + 1));
+                                .forEach(o ->
+                                        follow(o, origins.bound(given, o, List.of(h.lent())), seen, found, depth + 1));
                     }
                 }
             } else if (fact instanceof Fact.Create create) {
@@ -223,120 +259,13 @@ public final class Bodies {
         return all;
     }
 
-    private Map<String, List<Value>> bind(Map<String, List<Value>> given, Operation target, List<Value> arguments) {
-        Map<String, List<Value>> next = new HashMap<>(given);
-        next.put(
-                target.id(),
-                arguments.stream().map(a -> oneOf(origins(a, given))).toList());
-        return next;
-    }
-
-    private static Value oneOf(Set<Value> values) {
-        return values.size() == 1
-                ? values.iterator().next()
-                : new Value.OneOf(values.stream().toList());
-    }
-
     /** Where the value used in a step comes from: never a {@code OneOf}, a {@code Derived}, or a call that could be followed. */
     public Set<Value> origins(Value value, Step step) {
         return origins(value, step.given());
     }
 
     private Set<Value> origins(Value value, Map<String, List<Value>> given) {
-        Set<Value> found = new LinkedHashSet<>();
-        collect(value, given, found, 0);
-        return found;
-    }
-
-    private void collect(Value value, Map<String, List<Value>> given, Set<Value> found, int depth) {
-        if (depth > DEPTH) {
-            found.add(value);
-            return;
-        }
-        if (value instanceof Value.OneOf many) {
-            many.values().forEach(v -> collect(v, given, found, depth));
-        } else if (value instanceof Value.Copy copy) {
-            copy.from().forEach(v -> collect(v, given, found, depth));
-        } else if (value instanceof Value.Derived derived) {
-            derived.from().forEach(v -> collect(v, given, found, depth));
-        } else if (value instanceof Value.OfParameter p) {
-            List<Value> arguments = given.get(p.operation());
-            if (arguments == null || p.index() >= arguments.size()) {
-                found.add(p);
-            } else {
-                collect(arguments.get(p.index()), without(given, p.operation()), found, depth + 1);
-            }
-        } else if (value instanceof Value.ElementOf element) {
-            Set<Value> containers = new LinkedHashSet<>();
-            collect(element.container(), given, containers, depth + 1);
-            containers.forEach(c -> found.add(elementOf(c, element.choice())));
-        } else if (value instanceof Value.ResultOf result) {
-            collectResult(result, given, found, depth);
-        } else {
-            found.add(value);
-        }
-    }
-
-    private Value elementOf(Value container, Value.Choice choice) {
-        if (container instanceof Value.ElementOf inner) {
-            if (inner.choice() == Value.Choice.PICKED && holdsContainers(inner.container())) {
-                return new Value.ElementOf(inner.container(), choice);
-            }
-            boolean some = inner.choice() == Value.Choice.SOME || choice == Value.Choice.SOME;
-            Value.Choice both = some ? Value.Choice.SOME : Value.Choice.PICKED;
-            return new Value.ElementOf(inner.container(), inner.choice() == choice ? choice : both);
-        }
-        return container instanceof Value.New made ? made : new Value.ElementOf(container, choice);
-    }
-
-    private boolean holdsContainers(Value value) {
-        return value instanceof Value.OfField f
-                && field(f).filter(x -> x.type().contents().stream().anyMatch(TypeRef::many))
-                        .isPresent();
-    }
-
-    private Optional<Field> field(Value.OfField value) {
-        return design.field(value.field());
-    }
-
-    private void collectResult(Value.ResultOf result, Map<String, List<Value>> given, Set<Value> found, int depth) {
-        List<Operation> bodies = new ArrayList<>();
-        design.operation(result.operation()).ifPresent(o -> {
-            bodies.add(o);
-            bodies.addAll(design.overridersOf(o));
-        });
-        List<Fact.Return> returns = new ArrayList<>();
-        for (Operation o : bodies) {
-            Map<String, List<Value>> next = bind(given, o, result.arguments());
-            for (Fact f : o.body()) {
-                if (f instanceof Fact.Return r) {
-                    returns.add(r);
-                    Set<Value> inside = new LinkedHashSet<>();
-                    collect(r.value(), next, inside, depth + 1);
-                    inside.forEach(v -> found.add(seenFrom(v, result.receiver())));
-                }
-            }
-        }
-        if (returns.isEmpty()) {
-            found.add(result);
-        }
-    }
-
-    /** A value of the called object, said from the caller's side. */
-    private static Value seenFrom(Value value, Value receiver) {
-        if (value instanceof Value.Self) {
-            return receiver;
-        }
-        if (value instanceof Value.OfField f && f.on() instanceof Value.Self) {
-            return new Value.OfField(f.field(), receiver);
-        }
-        return value;
-    }
-
-    private static Map<String, List<Value>> without(Map<String, List<Value>> given, String operation) {
-        Map<String, List<Value>> rest = new HashMap<>(given);
-        rest.remove(operation);
-        return rest;
+        return origins.of(value, given);
     }
 
     /**
@@ -346,11 +275,12 @@ public final class Bodies {
      */
     public Set<Value> outerOrigins(Value value, Step step) {
         Set<Value> found = new LinkedHashSet<>();
-        outer(value, step, found, 0);
+        outer(value, step, found, new HashSet<>(), 0);
         return found;
     }
 
-    private void outer(Value value, Step step, Set<Value> found, int depth) {
+    /** @param followed parameters that were followed to those who call, each once */
+    private void outer(Value value, Step step, Set<Value> found, Set<Value> followed, int depth) {
         for (Value v : origins(value, step)) {
             Value inner = v instanceof Value.ElementOf e ? e.container() : v;
             if (!(inner instanceof Value.OfParameter p) || depth > DEPTH) {
@@ -359,15 +289,18 @@ public final class Bodies {
             }
             Operation owner = design.operation(p.operation()).orElse(null);
             List<Step> from = callers.getOrDefault(p.operation(), List.of());
-            boolean followed = owner != null
+            boolean isFollowed = owner != null
                     && (owner.visibility() == Visibility.PRIVATE || owner.isConstructor())
                     && !from.isEmpty();
-            if (!followed) {
+            if (!isFollowed) {
                 found.add(v);
                 continue;
             }
             if (owner.visibility() != Visibility.PRIVATE) {
                 found.add(v);
+            }
+            if (!followed.add(p)) {
+                continue;
             }
             for (Step s : from) {
                 List<Value> arguments = argumentsOf(s.fact());
@@ -376,7 +309,7 @@ public final class Bodies {
                     // a type around or inside the private one counts as others too
                     found.add(v);
                 } else if (inside && p.index() < arguments.size()) {
-                    outer(arguments.get(p.index()), s, found, depth + 1);
+                    outer(arguments.get(p.index()), s, found, followed, depth + 1);
                 }
             }
         }

@@ -3,6 +3,7 @@ package hausaufgabe.core.design;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * A whole program as facts, asked in the words of the notation. Immutable. Every list is in the order of the sources,
@@ -27,7 +30,9 @@ public final class Design {
     private final Map<String, List<Operation>> overriders = new LinkedHashMap<>();
     private final Map<String, Integer> places = new LinkedHashMap<>();
     private final Map<String, List<Type>> nested = new LinkedHashMap<>();
+    private final Map<String, List<Operation>> methods = new ConcurrentHashMap<>();
     private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
+    private final Unresolved unresolved;
     private final Bodies bodies;
 
     public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
@@ -59,6 +64,7 @@ public final class Design {
             above.forEach(
                     a -> realisations.computeIfAbsent(a, k -> new ArrayList<>()).add(t));
         }
+        this.unresolved = new Unresolved(this, this.fields.values(), this.operations.values());
         this.bodies = new Bodies(this);
     }
 
@@ -87,6 +93,13 @@ public final class Design {
 
     public Optional<Type> type(String id) {
         return Optional.ofNullable(types.get(id));
+    }
+
+    /** The types that a person calls so, by what the program calls them or in full; none where nobody does. */
+    public List<Type> typesNamed(String name) {
+        return types.values().stream()
+                .filter(t -> t.name().equals(name) || t.id().equals(name))
+                .toList();
     }
 
     public Optional<Field> field(String id) {
@@ -129,6 +142,10 @@ public final class Design {
 
     /** Own and inherited operations that are methods; an overridden one is left out. */
     public List<Operation> methodsOf(Type type) {
+        return methods.computeIfAbsent(type.id(), id -> findMethodsOf(type));
+    }
+
+    private List<Operation> findMethodsOf(Type type) {
         List<Operation> found = new ArrayList<>();
         Set<String> hidden = new LinkedHashSet<>();
         for (Type t : lineOf(type)) {
@@ -139,12 +156,51 @@ public final class Design {
                 }
             }
         }
-        return found;
+        return List.copyOf(found);
     }
 
     /** Whether {@code lower} realises or extends {@code upper}, also through others. A type does not realise itself. */
     public boolean realises(String lower, String upper) {
         return ancestors.getOrDefault(lower, Set.of()).contains(upper);
+    }
+
+    /** Whether a type is one of those, or realises or extends one of them; not known where what is above it is not. */
+    public Truth isOneOf(String type, Collection<Type> types) {
+        for (Type t : types) {
+            if (t.id().equals(type) || realises(type, t.id())) {
+                return Truth.YES;
+            }
+        }
+        boolean open = type.equals(TypeRef.UNKNOWN) || realises(type, TypeRef.UNKNOWN);
+        return open && !types.isEmpty() ? Truth.UNKNOWN : Truth.NO;
+    }
+
+    /** Whether a declared type is one of those, realises one of them, or contains such. */
+    public Truth leadsTo(TypeRef declared, Collection<Type> types) {
+        return ofLeaves(declared, leaf -> isOneOf(leaf, types));
+    }
+
+    /** Whether a declared type is just one of those, or contains such; one of their realisations is not enough. */
+    public Truth names(TypeRef declared, Collection<Type> types) {
+        return ofLeaves(declared, leaf -> {
+            boolean named = types.stream().anyMatch(t -> t.id().equals(leaf));
+            return named ? Truth.YES : leaf.equals(TypeRef.UNKNOWN) && !types.isEmpty() ? Truth.UNKNOWN : Truth.NO;
+        });
+    }
+
+    private static Truth ofLeaves(TypeRef declared, Function<String, Truth> asked) {
+        Truth found = Truth.NO;
+        if (declared != null) {
+            for (TypeRef leaf : declared.leaves()) {
+                found = found.or(asked.apply(leaf.type()));
+            }
+        }
+        return found;
+    }
+
+    /** What is mentioned and could not be resolved. */
+    public Unresolved unresolved() {
+        return unresolved;
     }
 
     /** Every type that realises or extends this one, also through others. */
@@ -167,6 +223,31 @@ public final class Design {
                 || operation(id)
                         .map(o -> o.overrides().contains(operation.id()))
                         .orElse(false);
+    }
+
+    /** Tells of ids whether they name one of those operations, one they override or one that overrides them. */
+    public Predicate<String> sameCallAsOneOf(Collection<Operation> operations) {
+        Set<String> own = new HashSet<>();
+        Set<String> named = new HashSet<>();
+        for (Operation o : operations) {
+            own.add(o.id());
+            named.add(o.id());
+            named.addAll(o.overrides());
+        }
+        return id -> {
+            if (id == null || named.contains(id)) {
+                return id != null;
+            }
+            Operation called = this.operations.get(id);
+            if (called != null) {
+                for (String over : called.overrides()) {
+                    if (own.contains(over)) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        };
     }
 
     /** Whether objects of the type can be made: no interface, nothing abstract, every abstract operation answered. */

@@ -49,18 +49,23 @@ public final class Marking {
     }
 
     /**
-     * Accepted when it compiles and all holds; faulted when something does not; else undecided.
+     * Faulted when something does not hold; accepted when it compiles and all holds; else undecided.
      *
-     * @param compiled what does not compile is faulted
+     * @param compiled what does not compile is not accepted, and is faulted only for what does not hold
+     * @param complete whether the search for the roles was not cut short; what it was cut short of may be otherwise
      */
-    public static Verdict verdict(boolean compiled, List<Finding> findings, List<ScenarioResult> scenarios) {
-        boolean faulted = !compiled
-                || findings.stream().anyMatch(f -> f.status() == Status.UNMET || f.status() == Status.PARTLY)
+    public static Verdict verdict(
+            boolean compiled, boolean complete, List<Finding> findings, List<ScenarioResult> scenarios) {
+        if (!complete) {
+            return Verdict.UNDECIDED;
+        }
+        boolean faulted = findings.stream().anyMatch(f -> f.status() == Status.UNMET || f.status() == Status.PARTLY)
                 || scenarios.stream().anyMatch(s -> s.outcome() == Outcome.FAILED);
         if (faulted) {
             return Verdict.FAULTED;
         }
-        boolean open = findings.stream().anyMatch(f -> f.status() == Status.UNCLEAR)
+        boolean open = !compiled
+                || findings.stream().anyMatch(f -> f.status() == Status.UNCLEAR)
                 || scenarios.stream().anyMatch(s -> s.outcome() == Outcome.BLOCKED);
         return open ? Verdict.UNDECIDED : Verdict.ACCEPTED;
     }

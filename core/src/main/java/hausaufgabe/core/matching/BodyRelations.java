@@ -83,7 +83,7 @@ final class BodyRelations {
     }
 
     private boolean isOf(String type, List<Type> role) {
-        return role.stream().anyMatch(t -> t.id().equals(type) || design.realises(type, t.id()));
+        return design.isOneOf(type, role).isYes();
     }
 
     private static boolean isField(String field, List<Field> fields) {
@@ -256,7 +256,8 @@ final class BodyRelations {
             } else if (s.fact() instanceof Fact.Write w && isField(w.field(), fields)) {
                 Set<Value> from = design.bodies().origins(w.value(), s);
                 boolean cleared = from.contains(new Value.Null());
-                boolean filtered = replaces && from.stream().noneMatch(v -> isParameterOf(v, o)) && !puts(o);
+                boolean filtered =
+                        replaces && from.stream().noneMatch(v -> isParameterOf(v, o)) && putsNothingNew(o, fields);
                 if (cleared || filtered) {
                     places.add(Judgement.at(s.fact().span(), "removed here"));
                 }
@@ -273,8 +274,12 @@ final class BodyRelations {
         return design.type(type).map(t -> t.origin() == Type.Origin.LAMBDA).orElse(false);
     }
 
-    private boolean puts(Operation o) {
-        return reach.from(o).stream().anyMatch(s -> s.fact() instanceof Fact.Put);
+    /** Whether all that is put anywhere is what the fields held before, as where some of it is kept in another container. */
+    private boolean putsNothingNew(Operation o, List<Field> fields) {
+        return reach.from(o).stream().filter(s -> s.fact() instanceof Fact.Put).allMatch(s -> {
+            Set<Value> put = design.bodies().origins(((Fact.Put) s.fact()).value(), s);
+            return !put.isEmpty() && put.stream().allMatch(v -> isIn(v, fields));
+        });
     }
 
     private boolean changes(Bodies.Step s, List<Field> fields) {
@@ -358,7 +363,7 @@ final class BodyRelations {
                     && c.operation() != null
                     && design.operation(c.operation())
                             .filter(x -> x.isStatic() && x.result() != null)
-                            .filter(x -> x.result().leaves().stream().anyMatch(l -> isOf(l.type(), role)))
+                            .filter(x -> design.leadsTo(x.result(), role).isYes())
                             .isPresent();
         });
     }

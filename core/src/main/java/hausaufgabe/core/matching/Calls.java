@@ -66,6 +66,9 @@ final class Calls {
                     w.say(operation, " calls ", wanted, why),
                     unclear.stream().distinct().toList());
         }
+        if (w.isQuiet()) {
+            return Judgement.unmet(w.say(), List.of());
+        }
         return Judgement.unmet(
                 nearestMiss(operation, wanted, how, fields, other, onlySome && how == Relation.CALLS_EACH, w),
                 nearestPlace(operation, fields, other));

@@ -5,8 +5,8 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Truth;
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.report.Evidence;
@@ -30,7 +30,7 @@ final class FieldRelations {
         return switch (q.relation()) {
             case LEADS_TO ->
                 Judgement.answer(
-                        leadsTo(design, field.type(), q.role(0)),
+                        design.leadsTo(field.type(), q.role(0)).isYes(),
                         w.say(field, " leads to ", q.role(0), "."),
                         w.say(field, " is a " + field.type().text() + "."),
                         here);
@@ -61,13 +61,6 @@ final class FieldRelations {
         };
     }
 
-    /** Whether a declared type is one of the role's, one of their realisations, or contains such. */
-    static boolean leadsTo(Design design, TypeRef declared, List<Type> role) {
-        return declared.leaves().stream()
-                .anyMatch(leaf -> role.stream()
-                        .anyMatch(t -> leaf.type().equals(t.id()) || design.realises(leaf.type(), t.id())));
-    }
-
     private Judgement isOfType(Field field, Question q) {
         Wording w = q.words();
         List<Type> wanted = q.role(0);
@@ -76,15 +69,14 @@ final class FieldRelations {
             return Judgement.unmet(
                     w.say("No type was found that plays " + q.says().name(0) + "."), here);
         }
-        for (TypeRef leaf : field.type().leaves()) {
-            if (wanted.stream().anyMatch(t -> t.id().equals(leaf.type()))) {
-                Object text = field.type().isContainer() ? field.type().text() : wanted;
-                return Judgement.met(w.say(field, " is declared as ", text, "."), here);
-            }
-            if (leaf.isUnknown()) {
-                return Judgement.unclear(
-                        w.say("The type of ", field, ", " + leaf.text() + ", could not be resolved."), here);
-            }
+        Truth named = design.names(field.type(), wanted);
+        if (named.isYes()) {
+            Object text = field.type().isContainer() ? field.type().text() : wanted;
+            return Judgement.met(w.say(field, " is declared as ", text, "."), here);
+        }
+        if (named == Truth.UNKNOWN) {
+            return Judgement.unclear(
+                    w.say("The type of ", field, ", " + field.type().text() + ", could not be resolved."), here);
         }
         return Judgement.unmet(
                 w.say(field, " is declared as " + field.type().text() + ", which is more than ", wanted, " asks for."),
@@ -235,8 +227,7 @@ final class FieldRelations {
         boolean yes = firstWrites(field).stream()
                 .flatMap(s -> valuesOf(s).stream())
                 .anyMatch(v -> v instanceof Value.New n
-                        && q.role(0).stream()
-                                .anyMatch(t -> t.id().equals(n.type()) || design.realises(n.type(), t.id())));
+                        && design.isOneOf(n.type(), q.role(0)).isYes());
         return Judgement.answer(
                 yes,
                 q.words().say(field, " starts as ", q.role(0), "."),

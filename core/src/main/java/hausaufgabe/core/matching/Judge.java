@@ -24,6 +24,12 @@ import java.util.Set;
 
 /** Judges requirements and conditions of a pattern against a design, for a given binding. */
 public final class Judge {
+
+    /** What a question costs beside the facts that are looked at for it, in such facts. */
+    private static final int STEPS_A_QUESTION = 50;
+    /** What a step in following a value costs, in such facts. */
+    private static final int STEPS_A_VALUE = 10;
+
     private final Pattern pattern;
     private final Design design;
     private final boolean quiet;
@@ -33,6 +39,10 @@ public final class Judge {
     private final TypeRelations types;
     private final FieldRelations fields;
     private final OperationRelations operations;
+    private final Doubt doubt;
+    private final Reach reach;
+    private final long before;
+    private long asked;
 
     /** @param starter the code that was handed out; null where there was none */
     public Judge(Pattern pattern, Design design, Design starter) {
@@ -48,10 +58,17 @@ public final class Judge {
         pattern.members().forEach(m -> members.put(m.name(), m));
         pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> optional.add(r.name()));
         pattern.members().stream().filter(Pattern.Member::optional).forEach(m -> optional.add(m.name()));
-        Reach reach = new Reach(design);
+        this.reach = new Reach(design);
+        this.before = design.bodies().steps();
         this.operations = new OperationRelations(design, reach);
         this.types = new TypeRelations(design, reach, starter, operations);
         this.fields = new FieldRelations(design);
+        this.doubt = new Doubt(design);
+    }
+
+    /** How much was done so far: relations asked about, and facts looked at for them. */
+    long steps() {
+        return asked * STEPS_A_QUESTION + reach.lookedAt() + (design.bodies().steps() - before) * STEPS_A_VALUE;
     }
 
     Wording wording(Binding binding) {
@@ -143,11 +160,14 @@ public final class Judge {
         Wording w = wording(binding);
         Pattern.Role role = roles.get(subject);
         if (role != null && binding.types(subject).isEmpty()) {
-            return Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of());
+            return doubt.aboutRole(
+                    Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of()), w);
         }
         Pattern.Member member = members.get(subject);
         if (member != null && isAbsent(subject, binding)) {
-            return Judgement.unmet(missingMember(member, binding, w), ownerPlace(member, binding));
+            Judgement none = Judgement.unmet(missingMember(member, binding, w), ownerPlace(member, binding));
+            List<Type> owners = binding.types(member.owner());
+            return owners.isEmpty() ? doubt.aboutRole(none, w) : doubt.aboutMember(none, owners, w);
         }
         return null;
     }
@@ -300,8 +320,19 @@ public final class Judge {
         return types.isOfSort(type, sort);
     }
 
-    boolean fits(Type type, Predicate predicate, Binding binding) {
-        return judge(type, predicate, binding).is(Status.MET);
+    /** The types of {@code candidates} that satisfy the predicate; where none surely does, those of which it is not known. */
+    List<Type> fittingTypes(List<Type> candidates, Predicate predicate, Binding binding) {
+        List<Type> sure = new ArrayList<>();
+        List<Type> maybe = new ArrayList<>();
+        for (Type t : candidates) {
+            Judgement j = judge(t, predicate, binding);
+            if (j.is(Status.MET)) {
+                sure.add(t);
+            } else if (j.is(Status.UNCLEAR) && !design.unresolved().isEmpty()) {
+                maybe.add(t);
+            }
+        }
+        return sure.isEmpty() ? maybe : sure;
     }
 
     private interface Ask {
@@ -324,6 +355,7 @@ public final class Judge {
         if (predicate instanceof Predicate.Not not) {
             return combine(not.of(), ask).forbidden();
         }
+        asked++;
         return ask.ask(predicate);
     }
 
@@ -335,22 +367,25 @@ public final class Judge {
             }
             Question q = new Question((Predicate.Says) p, binding, w);
             return q.relation().isSaidOf(Subject.TYPE)
-                    ? types.judge(type, q)
+                    ? doubt.about(types.judge(type, q), type, q)
                     : new Quantities(w)
                             .some(types.everythingIn(type).stream()
-                                    .map(o -> operations.judge(o, q))
+                                    .map(o -> doubt.about(operations.judge(o, q), o, q))
                                     .toList());
         });
     }
 
     private Judgement judge(Operation operation, Predicate predicate, Binding binding) {
-        return combine(
-                predicate,
-                p -> operations.judge(operation, new Question((Predicate.Says) p, binding, wording(binding))));
+        return combine(predicate, p -> {
+            Question q = new Question((Predicate.Says) p, binding, wording(binding));
+            return doubt.about(operations.judge(operation, q), operation, q);
+        });
     }
 
     private Judgement judge(Field field, Predicate predicate, Binding binding) {
-        return combine(
-                predicate, p -> fields.judge(field, new Question((Predicate.Says) p, binding, wording(binding))));
+        return combine(predicate, p -> {
+            Question q = new Question((Predicate.Says) p, binding, wording(binding));
+            return doubt.about(fields.judge(field, q), field, q);
+        });
     }
 }

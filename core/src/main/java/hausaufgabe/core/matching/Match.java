@@ -12,7 +12,7 @@ import java.util.List;
  * @param ambiguous whether another binding fits as well
  * @param alternatives those bindings, best first, said in words
  * @param instances further, separate instances of the pattern that satisfy everything, said in words
- * @param outOfTime whether the search stopped before it had looked at everything
+ * @param cutShort whether the search stopped before it had looked at everything, so that nothing is certain
  */
 public record Match(
         Pattern.Form form,
@@ -22,4 +22,4 @@ public record Match(
         boolean ambiguous,
         List<String> alternatives,
         List<String> instances,
-        boolean outOfTime) {}
+        boolean cutShort) {}

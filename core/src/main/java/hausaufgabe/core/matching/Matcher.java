@@ -12,6 +12,7 @@ import hausaufgabe.core.notation.Pattern.Role;
 import hausaufgabe.core.notation.Pattern.Sign;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Finding;
+import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,7 +22,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 
 /**
@@ -39,6 +39,8 @@ public final class Matcher {
     private static final double FORM = 0.1;
     /** Scores closer than this are a tie. */
     private static final double TIE = 0.05;
+    /** How many steps a search may take: counted, so that a busy machine comes to the same end as an idle one. */
+    private static final long MOST_STEPS = 40_000_000;
     /** Candidates kept for ties and further instances; the best are. */
     private static final int KEPT = 200;
 
@@ -49,7 +51,7 @@ public final class Matcher {
     private final Neighbours neighbours;
     private final Narrowing narrowing;
     private final Map<String, String> pins;
-    private final BooleanSupplier outOfTime;
+    private final long most;
     private final Map<Form, List<Requirement>> asked = new IdentityHashMap<>();
     private final List<Candidate> all = new ArrayList<>();
     private final Map<String, Role> roles = new HashMap<>();
@@ -62,8 +64,7 @@ public final class Matcher {
             .reversed()
             .thenComparing(Candidate::key);
 
-    private Matcher(
-            Pattern pattern, Design design, Design starter, Map<String, String> pins, BooleanSupplier outOfTime) {
+    private Matcher(Pattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
         this.pattern = pattern;
         this.design = design;
         this.judge = new Judge(pattern, design, starter, true);
@@ -73,17 +74,21 @@ public final class Matcher {
         pattern.roles().forEach(r -> roles.put(r.name(), r));
         pattern.forms().forEach(f -> asked.put(f, pattern.requirementsOf(f)));
         this.pins = pins;
-        this.outOfTime = outOfTime;
+        this.most = most;
     }
 
     /**
      * @param starter the code that was handed out, for what is compared with it; null where there was none
      * @param pins role names to type names that a brief or a person has fixed; may be empty
-     * @param outOfTime asked between bindings; once true, the best so far is returned
+     * @return the best of all bindings, or of those that {@value #MOST_STEPS} steps are enough to look at
      */
-    public static Match match(
-            Pattern pattern, Design design, Design starter, Map<String, String> pins, BooleanSupplier outOfTime) {
-        return new Matcher(pattern, design, starter, pins, outOfTime).best();
+    public static Match match(Pattern pattern, Design design, Design starter, Map<String, String> pins) {
+        return match(pattern, design, starter, pins, MOST_STEPS);
+    }
+
+    /** @param most how many steps may be taken before the best so far is given */
+    public static Match match(Pattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
+        return new Matcher(pattern, design, starter, pins, most).best();
     }
 
     private Match best() {
@@ -94,6 +99,7 @@ public final class Matcher {
         Candidate best = new Candidate(first.form(), binding, first.score(), first.likeness(), first.key());
         List<Finding> findings = asked.get(best.form()).stream()
                 .map(r -> aloud.finding(r, best.binding()))
+                .map(f -> stopped ? uncertain(f) : f)
                 .toList();
         List<Finding> remarks = pattern.remarks().stream()
                 .map(r -> aloud.finding(r, best.binding()))
@@ -123,6 +129,13 @@ public final class Matcher {
                 stopped);
     }
 
+    /** Where not everything was looked at, what was not found may be there. */
+    private static Finding uncertain(Finding f) {
+        return f.status() == Status.UNMET || f.status() == Status.PARTLY
+                ? f.unclear(Sentence.words("The search was stopped before all of this program was looked at."))
+                : f;
+    }
+
     /** Bindings of other types that satisfy everything as well, one for each set of types. */
     private List<String> instances(Candidate first, List<Candidate> others) {
         List<Candidate> found = new ArrayList<>(List.of(first));
@@ -147,7 +160,7 @@ public final class Matcher {
     }
 
     private void search(int at, Binding binding) {
-        if (!all.isEmpty() && outOfTime.getAsBoolean()) {
+        if (!all.isEmpty() && judge.steps() > most) {
             stopped = true;
             return;
         }
@@ -162,10 +175,11 @@ public final class Matcher {
                 search(at + 1, binding.withRole(name, playersOf(role, binding)));
                 return;
             }
-            for (Type t : candidates(role, binding)) {
+            List<Type> candidates = candidates(role, binding);
+            for (Type t : candidates) {
                 search(at + 1, binding.withRole(name, List.of(t)));
             }
-            if (!pins.containsKey(name)) {
+            if (!pins.containsKey(name) || candidates.isEmpty()) {
                 search(at + 1, binding);
             }
             return;
@@ -186,7 +200,7 @@ public final class Matcher {
     private List<Type> candidates(Role role, Binding binding) {
         String pin = pins.get(role.name());
         if (pin != null) {
-            return design.types().stream().filter(t -> t.name().equals(pin)).toList();
+            return design.typesNamed(pin);
         }
         List<Type> bound = pattern.roles().stream()
                 .filter(r -> !r.many())
@@ -195,14 +209,18 @@ public final class Matcher {
         // types of one line play different roles only where the pattern says how they are related
         boolean says = role.that().stream().anyMatch(p -> !p.mentions().isEmpty());
         Set<Type> near = bound.isEmpty() ? null : known(bound);
-        return (near == null ? design.types() : near)
+        List<Type> open = (near == null ? design.types() : near)
                 .stream()
                         .filter(t -> t.isNamed() && mayPlay(role, t))
                         .filter(t -> says || bound.stream().noneMatch(b -> b.equals(t) || related(b, t)))
-                        .filter(t ->
-                                role.that().isEmpty() || role.that().stream().anyMatch(p -> judge.fits(t, p, binding)))
-                        .sorted((a, b) -> Integer.compare(design.place(a), design.place(b)))
+                        .sorted(Comparator.comparingInt(design::place))
                         .toList();
+        if (role.that().isEmpty()) {
+            return open;
+        }
+        Set<Type> fitting = new LinkedHashSet<>();
+        role.that().forEach(p -> fitting.addAll(judge.fittingTypes(open, p, binding)));
+        return open.stream().filter(fitting::contains).toList();
     }
 
     /** The types that mention one of those, or that one of those mentions. */
@@ -228,16 +246,17 @@ public final class Matcher {
     private List<Type> playersOf(Role role, Binding binding) {
         String pin = pins.get(role.name());
         if (pin != null) {
-            return design.types().stream().filter(t -> t.name().equals(pin)).toList();
+            return design.typesNamed(pin);
         }
         for (int i = 0; i < role.that().size(); i++) {
             Predicate p = role.that().get(i);
             // where nothing else tells, the name may
             boolean byName =
                     i > 0 && i == role.that().size() - 1 && !role.like().isEmpty();
-            List<Type> found = narrowing.candidates(role.sort(), p, binding).stream()
-                    .filter(t -> judge.fits(t, p, binding) && (!byName || Likeness.isLike(role, t)))
+            List<Type> named = narrowing.candidates(role.sort(), p, binding).stream()
+                    .filter(t -> !byName || Likeness.isLike(role, t))
                     .toList();
+            List<Type> found = judge.fittingTypes(named, p, binding);
             if (!found.isEmpty()) {
                 return found;
             }

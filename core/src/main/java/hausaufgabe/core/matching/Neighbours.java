@@ -72,6 +72,9 @@ final class Neighbours {
         if (ref != null) {
             own.add(ref.type());
             ref.leaves().forEach(l -> own.add(l.type()));
+            if (ref.isUnknown()) {
+                ref.arguments().forEach(a -> add(own, a));
+            }
         }
     }
 

@@ -73,8 +73,8 @@ final class OneObject {
         return keeping.isEmpty() ? all : keeping;
     }
 
-    private static boolean isItself(TypeRef ref, Type type) {
-        return !ref.many() && ref.leaves().stream().anyMatch(l -> l.type().equals(type.id()));
+    private boolean isItself(TypeRef ref, Type type) {
+        return !ref.many() && design.names(ref, List.of(type)).isYes();
     }
 
     private boolean isOwn(Value v, Type type) {

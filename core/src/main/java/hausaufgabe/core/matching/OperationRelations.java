@@ -5,7 +5,6 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.notation.Relation;
@@ -104,7 +103,7 @@ final class OperationRelations {
                         here);
             case RETURNS ->
                 answer(
-                        leads(o.result(), q.role(0)),
+                        design.names(o.result(), q.role(0)).isYes(),
                         w.say(o, " gives back ", q.role(0), "."),
                         w.say(o, " does not give back ", q.role(0), "."),
                         here);
@@ -206,13 +205,9 @@ final class OperationRelations {
                                         && (r.value() instanceof Value.Literal || r.value() instanceof Value.OfField)));
     }
 
-    private static boolean leads(TypeRef declared, List<Type> role) {
-        return declared != null
-                && declared.leaves().stream().anyMatch(l -> role.stream().anyMatch(t -> t.id().equals(l.type())));
-    }
-
     private Judgement takes(Operation o, Question q, List<Evidence> here) {
-        boolean takes = o.parameters().stream().anyMatch(p -> leads(p.type(), q.role(0)));
+        boolean takes = o.parameters().stream()
+                .anyMatch(p -> design.names(p.type(), q.role(0)).isYes());
         return answer(
                 takes,
                 q.words().say(o, " takes ", q.role(0), "."),

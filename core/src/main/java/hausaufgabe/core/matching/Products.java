@@ -44,11 +44,11 @@ final class Products {
     }
 
     private boolean gives(TypeRef result, List<Type> role) {
-        return result != null && !result.many() && result.leaves().stream().anyMatch(l -> isOf(l.type(), role));
+        return result != null && !result.many() && design.leadsTo(result, role).isYes();
     }
 
     private boolean isOf(String type, List<Type> role) {
-        return role.stream().anyMatch(t -> t.id().equals(type) || design.realises(type, t.id()));
+        return design.isOneOf(type, role).isYes();
     }
 
     private Judgement builds(Type type, Question q) {

@@ -12,15 +12,22 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** Remembers, for one search, what operations reach. Not for use by several threads. */
 final class Reach {
 
     private final Design design;
     private Set<String> handedOver;
+    private long lookedAt;
 
     Reach(Design design) {
         this.design = design;
+    }
+
+    /** How many facts were looked at so far. */
+    long lookedAt() {
+        return lookedAt;
     }
 
     List<Bodies.Step> from(Operation operation) {
@@ -36,10 +43,12 @@ final class Reach {
 
     /** Every call of one of {@code wanted} among the steps. */
     List<Heard> callsOf(List<Operation> wanted, List<Bodies.Step> steps) {
+        lookedAt += steps.size() + wanted.size();
         List<Heard> found = new ArrayList<>();
+        Predicate<String> isWanted = design.sameCallAsOneOf(wanted);
         for (Bodies.Step step : steps) {
             if (step.fact() instanceof Fact.Call call) {
-                if (wanted.stream().anyMatch(o -> design.isSameCall(call.operation(), o))) {
+                if (isWanted.test(call.operation())) {
                     found.add(new Heard(step, design.bodies().origins(call.receiver(), step)));
                 }
             } else if (step.fact() instanceof Fact.HandOver handOver) {
@@ -99,8 +108,10 @@ final class Reach {
         return false;
     }
 
-    private static boolean leadsTo(TypeRef ref, String type) {
-        return ref.leaves().stream().anyMatch(l -> l.type().equals(type));
+    private boolean leadsTo(TypeRef ref, String type) {
+        return design.type(type)
+                .filter(t -> design.names(ref, List.of(t)).isYes())
+                .isPresent();
     }
 
     /** Ids of the nameless functions that are given straight to a library to call, and so play no part of their own. */

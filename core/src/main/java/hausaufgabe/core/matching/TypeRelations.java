@@ -233,7 +233,7 @@ final class TypeRelations {
 
     private Judgement holds(Type type, Question q, boolean many, int least) {
         List<Field> found = Members.fields(design, type).stream()
-                .filter(f -> FieldRelations.leadsTo(design, f.type(), q.role(0)))
+                .filter(f -> design.leadsTo(f.type(), q.role(0)).isYes())
                 .filter(f -> !many || f.type().many())
                 .filter(f -> least < 2 || !f.type().many() && !f.isStatic())
                 .toList();
@@ -250,7 +250,7 @@ final class TypeRelations {
     private boolean holdsOne(Type holder, Type held) {
         return Members.fields(design, holder).stream()
                 .filter(f -> !f.type().many() && !f.isStatic())
-                .anyMatch(f -> FieldRelations.leadsTo(design, f.type(), List.of(held)));
+                .anyMatch(f -> design.leadsTo(f.type(), List.of(held)).isYes());
     }
 
     boolean onlyStarts(Type type) {
@@ -299,6 +299,9 @@ final class TypeRelations {
     private static void mention(TypeRef ref, Set<String> wanted, Span span, Set<String> met, List<Evidence> places) {
         if (ref != null) {
             ref.leaves().forEach(l -> mention(l.type(), wanted, span, met, places));
+            if (ref.isUnknown()) {
+                ref.arguments().forEach(a -> mention(a, wanted, span, met, places));
+            }
         }
     }
 

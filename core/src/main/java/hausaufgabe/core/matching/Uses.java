@@ -66,12 +66,13 @@ final class Uses {
 
     private Judgement mirrors(Type type, Question q) {
         List<Field> fields = Members.fields(design, type);
+        List<Operation> own = design.methodsOf(type);
         for (Type up : q.role(0)) {
             if (up.equals(type) || design.realises(type.id(), up.id())) {
                 continue;
             }
             for (Operation asked : design.methodsOf(up)) {
-                for (Operation o : design.methodsOf(type)) {
+                for (Operation o : own) {
                     boolean mirrored = sameForm(o, asked)
                             && operations
                                     .calls()
@@ -91,7 +92,8 @@ final class Uses {
 
     private Judgement wraps(Type type, Question q) {
         List<Field> held = Members.fields(design, type).stream()
-                .filter(f -> !f.type().many() && FieldRelations.leadsTo(design, f.type(), q.role(0)))
+                .filter(f ->
+                        !f.type().many() && design.leadsTo(f.type(), q.role(0)).isYes())
                 .toList();
         for (Type up : q.role(0)) {
             for (Operation asked : design.methodsOf(up)) {

@@ -27,6 +27,11 @@ final class Wording {
         this.quiet = quiet;
     }
 
+    /** Whether nothing needs to be said, nor shown. */
+    boolean isQuiet() {
+        return quiet;
+    }
+
     /** Joins strings, types, operations and fields; a list is enumerated. */
     Sentence say(Object... parts) {
         if (quiet) {

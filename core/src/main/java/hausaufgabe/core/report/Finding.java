@@ -18,4 +18,10 @@ public record Finding(
         double possible,
         double earned,
         Sentence explanation,
-        List<Evidence> evidence) {}
+        List<Evidence> evidence) {
+
+    /** The same as a question for a person, with the reason; it earns nothing until that is answered. */
+    public Finding unclear(Sentence why) {
+        return new Finding(id, text, Status.UNCLEAR, essential, possible, 0, explanation.then(why), evidence);
+    }
+}

@@ -37,12 +37,25 @@ class MarkingTest {
         List<Finding> open = List.of(finding(Status.UNCLEAR, 1));
         List<Finding> good = List.of(finding(Status.MET, 1));
 
-        assertEquals(Verdict.ACCEPTED, Marking.verdict(true, good, List.of(scenario(Outcome.PASSED, 1))));
-        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, open, List.of()));
-        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, good, List.of(scenario(Outcome.BLOCKED, 1))));
-        assertEquals(Verdict.FAULTED, Marking.verdict(true, open, List.of(scenario(Outcome.FAILED, 1))));
-        assertEquals(Verdict.FAULTED, Marking.verdict(true, List.of(finding(Status.PARTLY, 1)), List.of()));
-        assertEquals(Verdict.FAULTED, Marking.verdict(false, good, List.of()));
+        assertEquals(Verdict.ACCEPTED, Marking.verdict(true, true, good, List.of(scenario(Outcome.PASSED, 1))));
+        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, true, open, List.of()));
+        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, true, good, List.of(scenario(Outcome.BLOCKED, 1))));
+        assertEquals(Verdict.FAULTED, Marking.verdict(true, true, open, List.of(scenario(Outcome.FAILED, 1))));
+        assertEquals(Verdict.FAULTED, Marking.verdict(true, true, List.of(finding(Status.PARTLY, 1)), List.of()));
+    }
+
+    @Test
+    void whatDoesNotCompileIsFaultedOnlyForWhatDoesNotHold() {
+        List<Finding> good = List.of(finding(Status.MET, 1));
+
+        assertEquals(Verdict.UNDECIDED, Marking.verdict(false, true, good, List.of()));
+        assertEquals(Verdict.FAULTED, Marking.verdict(false, true, List.of(finding(Status.UNMET, 1)), List.of()));
+    }
+
+    @Test
+    void aSearchThatWasCutShortDecidesNothing() {
+        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, false, List.of(finding(Status.UNMET, 1)), List.of()));
+        assertEquals(Verdict.UNDECIDED, Marking.verdict(true, false, List.of(finding(Status.MET, 1)), List.of()));
     }
 
     private static Finding finding(Status status, double points) {

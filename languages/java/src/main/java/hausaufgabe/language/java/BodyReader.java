@@ -15,6 +15,7 @@ import javax.lang.model.element.ExecutableElement;
 import javax.lang.model.element.Modifier;
 import javax.lang.model.element.TypeElement;
 import javax.lang.model.element.VariableElement;
+import javax.lang.model.type.TypeKind;
 import javax.lang.model.type.TypeMirror;
 
 /**
@@ -355,6 +356,7 @@ final class BodyReader extends PathWalker<Value> {
             Value container = value(getCurrentPath(), array.getExpression());
             value(getCurrentPath(), array.getIndex());
             facts.add(new Fact.Put(container, value, here()));
+            filledFrom(array.getExpression(), value);
             return;
         }
         if (!(elementOf(to) instanceof VariableElement v)) {
@@ -375,6 +377,19 @@ final class BodyReader extends PathWalker<Value> {
             assign(v, parameter(v));
         }
         assign(v, value);
+    }
+
+    /** A local container into which elements of another go one by one is a copy of that one, or of part of it. */
+    private void filledFrom(ExpressionTree container, Value value) {
+        if (value instanceof Value.ElementOf element) {
+            copiedFrom(container, element.container());
+        }
+    }
+
+    private void copiedFrom(ExpressionTree container, Value from) {
+        if (elementOf(container) instanceof VariableElement v && v.getKind() == ElementKind.LOCAL_VARIABLE) {
+            assign(v, new Value.Copy(List.of(from)));
+        }
     }
 
     // calls
@@ -398,6 +413,7 @@ final class BodyReader extends PathWalker<Value> {
                 receiver = value(new TreePath(at, select), member.getExpression());
             }
         }
+        Value onWhat = receiver;
         LibraryCalls.Lending lending = library.lending(method, receiver, receiverType);
         LibraryCalls.Lending outer = around;
         // what a collector or comparator is made of is called with the elements of the stream around it
@@ -416,7 +432,17 @@ final class BodyReader extends PathWalker<Value> {
             facts.add(new Fact.Call(target, name, receiver, arguments, toSuper && !constructor, here()));
             return result(method, target, receiver, arguments, receiverType);
         }
-        library.facts(method, receiver, receiverType, arguments, here()).forEach(facts::add);
+        library.facts(method, receiver, receiverType, arguments, here()).forEach(f -> {
+            facts.add(f);
+            if (f instanceof Fact.Put put
+                    && select instanceof MemberSelectTree member
+                    && put.container().equals(onWhat)) {
+                filledFrom(member.getExpression(), put.value());
+            }
+        });
+        if (LibraryCalls.isArrayCopy(method)) {
+            copiedFrom(tree.getArguments().get(2), arguments.get(0));
+        }
         return library.result(
                 method, into.trees.getTypeMirror(at), receiver, receiverType, arguments, pickedBy(tree.getArguments()));
     }
@@ -482,12 +508,16 @@ final class BodyReader extends PathWalker<Value> {
             library.facts(constructor, UNKNOWN, null, arguments, span).forEach(facts::add);
         }
         TypeMirror type = into.trees.getTypeMirror(at);
-        if (type != null && mentions.isContainer(type) && !arguments.isEmpty()) {
+        if (type == null || type.getKind() == TypeKind.ERROR) {
+            facts.add(new Fact.Call(null, tree.getIdentifier().toString(), UNKNOWN, arguments, false, span));
+            return UNKNOWN;
+        }
+        if (mentions.isContainer(type) && !arguments.isEmpty()) {
             return new Value.Copy(arguments);
         }
-        return type != null && mentions.isHolder(type) && !arguments.isEmpty()
+        return mentions.isHolder(type) && !arguments.isEmpty()
                 ? new Value.Derived(arguments)
-                : new Value.New(type == null ? "?" : into.types.erasure(type).toString(), span);
+                : new Value.New(into.types.erasure(type).toString(), span);
     }
 
     // functions

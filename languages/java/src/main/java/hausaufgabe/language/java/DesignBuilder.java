@@ -2,6 +2,7 @@ package hausaufgabe.language.java;
 
 import com.sun.source.tree.ClassTree;
 import com.sun.source.tree.CompilationUnitTree;
+import com.sun.source.tree.ParameterizedTypeTree;
 import com.sun.source.tree.Tree;
 import com.sun.source.util.JavacTask;
 import com.sun.source.util.TreePath;
@@ -12,6 +13,7 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -22,6 +24,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javax.lang.model.element.TypeElement;
+import javax.lang.model.type.TypeKind;
+import javax.lang.model.type.TypeMirror;
 import javax.lang.model.util.Elements;
 import javax.lang.model.util.Types;
 
@@ -66,7 +70,11 @@ final class DesignBuilder {
         all.addAll(mentions.libraryTypes().values());
         List<Operation> operations = new ArrayList<>(foundOperations.values());
         operations.addAll(mentions.libraryOperations().values());
-        return new Design(all, foundFields.values(), operations);
+        if (foundFields.values().stream().noneMatch(f -> RawContents.isRaw(f.type()))) {
+            return new Design(all, foundFields.values(), operations);
+        }
+        Design asDeclared = new Design(all, foundFields.values(), operations);
+        return new Design(all, new RawContents(asDeclared, operations).told(foundFields.values()), operations);
     }
 
     /** Keeps a type; a later reading of the same one replaces the earlier. */
@@ -80,6 +88,23 @@ final class DesignBuilder {
 
     void add(Operation operation) {
         foundOperations.put(operation.id(), operation);
+    }
+
+    /**
+     * A declared type. Of one that could not be resolved, what it is made of is known all the same, as in {@code Crate<Berth>}.
+     *
+     * @param written the type as it stands there, or null where it does not
+     */
+    TypeRef ref(TreePath declaration, Tree written, TypeMirror type) {
+        if (type.getKind() != TypeKind.ERROR || !(written instanceof ParameterizedTypeTree generic)) {
+            return mentions.ref(type);
+        }
+        List<TypeRef> arguments = new ArrayList<>();
+        for (Tree argument : generic.getTypeArguments()) {
+            TypeMirror known = trees.getTypeMirror(new TreePath(new TreePath(declaration, written), argument));
+            arguments.add(known == null ? TypeRef.of(TypeRef.UNKNOWN, argument.toString()) : mentions.ref(known));
+        }
+        return new TypeRef(TypeRef.UNKNOWN, written.toString(), List.of(), false, arguments);
     }
 
     /** The text of a stretch of source. */

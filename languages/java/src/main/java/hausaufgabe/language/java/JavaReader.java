@@ -18,8 +18,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import javax.tools.Diagnostic;
 import javax.tools.DiagnosticCollector;
 import javax.tools.JavaCompiler;
@@ -49,11 +47,8 @@ public final class JavaReader implements LanguageReader {
             "--limit-modules",
             "java.se");
 
-    private static final Pattern PACKAGE = Pattern.compile("^\\s*package\\s+([\\w.]+)\\s*;", Pattern.MULTILINE);
-
-    private static final Pattern TEST_LIBRARY = Pattern.compile(
-            "^\\s*import\\s+(static\\s+)?(org\\.junit|junit\\.|org\\.mockito|org\\.assertj|org\\.hamcrest)",
-            Pattern.MULTILINE);
+    /** How many of a program's errors are told. */
+    private static final int MOST_ERRORS = 100;
 
     private final JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
     private final JavaFileManager platform =
@@ -66,18 +61,9 @@ public final class JavaReader implements LanguageReader {
 
     @Override
     public Reading read(List<SourceFile> sources) {
-        List<CheckReport.Diagnostic> remarks = new ArrayList<>();
-        List<MemoryFiles.Source> used = new ArrayList<>();
-        for (SourceFile s : sources) {
-            if (s.path().endsWith("module-info.java")) {
-                remarks.add(new CheckReport.Diagnostic(s.path(), 0, "left out: modules are not needed here"));
-            } else if (TEST_LIBRARY.matcher(s.text()).find()) {
-                remarks.add(new CheckReport.Diagnostic(
-                        s.path(), 0, "left out: it needs a test library, which is not here"));
-            } else {
-                used.add(new MemoryFiles.Source(s));
-            }
-        }
+        SourceSelection selection = SourceSelection.of(sources);
+        List<CheckReport.Diagnostic> remarks = new ArrayList<>(selection.remarks());
+        List<SourceFile> used = selection.used();
         if (used.isEmpty()) {
             remarks.add(new CheckReport.Diagnostic("", 0, "there is no source file to read"));
             return new Reading(new Design(List.of(), List.of(), List.of()), false, remarks, Map.of());
@@ -87,11 +73,7 @@ public final class JavaReader implements LanguageReader {
 
     @Override
     public Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries) {
-        List<SourceFile> all = new ArrayList<>();
-        sources.stream()
-                .filter(s -> !s.path().endsWith("module-info.java"))
-                .filter(s -> !TEST_LIBRARY.matcher(s.text()).find())
-                .forEach(all::add);
+        List<SourceFile> all = new ArrayList<>(SourceSelection.of(sources).used());
         all.addAll(tests);
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
         try (StandardJavaFileManager standard =
@@ -124,10 +106,10 @@ public final class JavaReader implements LanguageReader {
     private static List<String> namesOf(List<SourceFile> tests) {
         return tests.stream()
                 .map(t -> {
-                    Matcher pack = PACKAGE.matcher(t.text());
+                    String pack = SourceSelection.packageOf(t.text());
                     String file =
                             t.path().substring(t.path().lastIndexOf('/') + 1).replaceFirst("\\.java$", "");
-                    return (pack.find() ? pack.group(1) + "." : "") + file;
+                    return (pack.isEmpty() ? "" : pack + ".") + file;
                 })
                 .toList();
     }
@@ -166,27 +148,31 @@ public final class JavaReader implements LanguageReader {
     }
 
     private JavacTask task(List<SourceFile> sources) {
-        List<MemoryFiles.Source> files =
-                sources.stream().map(MemoryFiles.Source::new).toList();
-        return (JavacTask) compiler.getTask(
-                Writer.nullWriter(), new MemoryFiles(platform), new DiagnosticCollector<>(), OPTIONS, null, files);
+        return task(sources, new MemoryFiles(platform), new DiagnosticCollector<>());
     }
 
-    private Reading read(List<MemoryFiles.Source> sources, List<CheckReport.Diagnostic> remarks) {
+    private JavacTask task(List<SourceFile> sources, MemoryFiles files, DiagnosticCollector<JavaFileObject> collector) {
+        List<MemoryFiles.Source> units =
+                sources.stream().map(MemoryFiles.Source::new).toList();
+        return (JavacTask) compiler.getTask(Writer.nullWriter(), files, collector, OPTIONS, null, units);
+    }
+
+    private Reading read(List<SourceFile> sources, List<CheckReport.Diagnostic> remarks) {
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
         MemoryFiles files = new MemoryFiles(platform);
-        JavacTask task = (JavacTask) compiler.getTask(Writer.nullWriter(), files, collector, OPTIONS, null, sources);
+        JavacTask task = task(sources, files, collector);
         try {
             List<CompilationUnitTree> units = new ArrayList<>();
             task.parse().forEach(units::add);
             task.analyze();
-            Design design = new DesignBuilder(task).design(units);
             List<CheckReport.Diagnostic> errors = errors(collector);
+            List<SourceFile> completed = KnownImports.added(sources, errors);
+            Design design = completed.isEmpty() ? new DesignBuilder(task).design(units) : design(completed);
             if (errors.isEmpty()) {
                 task.generate();
                 errors = errors(collector);
             }
-            remarks.addAll(0, errors);
+            remarks.addAll(0, errors.stream().limit(MOST_ERRORS).toList());
             boolean compiled = errors.isEmpty();
             return new Reading(design, compiled, List.copyOf(remarks), compiled ? files.classes() : Map.of());
         } catch (IOException e) {
@@ -204,7 +190,6 @@ public final class JavaReader implements LanguageReader {
     private static List<CheckReport.Diagnostic> errors(DiagnosticCollector<JavaFileObject> collector) {
         return collector.getDiagnostics().stream()
                 .filter(d -> d.getKind() == Diagnostic.Kind.ERROR)
-                .limit(100)
                 .map(d -> new CheckReport.Diagnostic(
                         d.getSource() instanceof MemoryFiles.Source s
                                 ? s.path()

@@ -84,6 +84,12 @@ final class LibraryCalls {
         return Lending.NONE;
     }
 
+    /** {@code System.arraycopy}, which fills what is its third argument from its first. */
+    static boolean isArrayCopy(ExecutableElement method) {
+        return method.getSimpleName().contentEquals("arraycopy")
+                && method.getEnclosingElement().toString().equals("java.lang.System");
+    }
+
     /** Things put into containers, and functions given to the library to call. */
     List<Fact> facts(ExecutableElement method, Value receiver, TypeMirror type, List<Value> arguments, Span span) {
         List<Fact> found = new ArrayList<>();
@@ -96,7 +102,9 @@ final class LibraryCalls {
             found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));
         }
         if (container && REMOVING.contains(name)) {
-            found.add(new Fact.Remove(receiver, arguments.isEmpty() ? BodyReader.UNKNOWN : arguments.get(0), span));
+            // of several arguments the first is an index or a key, or says of which kind the last one is
+            int which = mentions.isListenerList(type) ? arguments.size() - 1 : 0;
+            found.add(new Fact.Remove(receiver, arguments.isEmpty() ? BodyReader.UNKNOWN : arguments.get(which), span));
         }
         boolean addsAll = name.equals("addAll")
                 && method.getEnclosingElement().toString().equals("java.util.Collections")

@@ -40,7 +40,9 @@ final class Mentions {
             "java.util.Iterator",
             "java.util.Enumeration",
             "java.util.stream.BaseStream",
-            "java.beans.PropertyChangeSupport");
+            "java.beans.PropertyChangeSupport",
+            "javax.swing.event.EventListenerList");
+    private static final Set<String> LISTENER_LISTS = Set.of("javax.swing.event.EventListenerList");
     private static final Set<String> HOLDERS = Set.of(
             "java.util.Optional",
             "java.util.Map.Entry",
@@ -100,7 +102,8 @@ final class Mentions {
 
     private TypeRef ref(TypeMirror type, int depth) {
         if (depth > 8) {
-            return new TypeRef(TypeRef.UNKNOWN, "?", List.of(), false, List.of());
+            // of a type that is said by itself, such as T extends Step<T>, enough is known by then
+            return TypeRef.of("java.lang.Object", "?");
         }
         if (type instanceof ArrayType array) {
             TypeRef component = ref(array.getComponentType(), depth + 1);
@@ -203,6 +206,11 @@ final class Mentions {
     /** Whether a library's type holds many things, so that it stands for them. */
     boolean isContainer(TypeMirror type) {
         return type.getKind() == TypeKind.ARRAY || isLibrary(type, CONTAINERS);
+    }
+
+    /** Whether it keeps listeners of several kinds, each told by its type. */
+    boolean isListenerList(TypeMirror type) {
+        return isLibrary(type, LISTENER_LISTS);
     }
 
     /** Whether a library's type holds one thing. */

@@ -11,6 +11,7 @@ import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import java.util.ArrayList;
@@ -162,7 +163,7 @@ final class TypeReader {
                 id,
                 into.mentions.idOf(element),
                 field.getSimpleName().toString(),
-                into.mentions.ref(field.asType()),
+                into.ref(at, variable.getType(), field.asType()),
                 isStatic,
                 modifiers.contains(Modifier.FINAL),
                 constant,
@@ -218,15 +219,29 @@ final class TypeReader {
                 role(m),
                 traits(m, method),
                 Mentions.visibility(m.getModifiers()),
-                m.getParameters().stream()
-                        .map(p -> new Operation.Parameter(p.getSimpleName().toString(), into.mentions.ref(p.asType())))
-                        .toList(),
+                parameters(at, m, method),
                 constructor ? null : into.mentions.result(m.getReturnType()),
                 constructor ? List.of() : into.mentions.overridden(m, element),
                 statements.all(),
                 statements.guards(),
                 List.copyOf(facts),
                 into.span(at)));
+    }
+
+    private List<Operation.Parameter> parameters(TreePath at, ExecutableElement m, MethodTree method) {
+        boolean written = method.getParameters().size() == m.getParameters().size();
+        List<Operation.Parameter> all = new ArrayList<>();
+        for (int i = 0; i < m.getParameters().size(); i++) {
+            VariableElement p = m.getParameters().get(i);
+            TypeRef type = written
+                    ? into.ref(
+                            new TreePath(at, method.getParameters().get(i)),
+                            method.getParameters().get(i).getType(),
+                            p.asType())
+                    : into.mentions.ref(p.asType());
+            all.add(new Operation.Parameter(p.getSimpleName().toString(), type));
+        }
+        return List.copyOf(all);
     }
 
     private static Operation.Role role(ExecutableElement m) {

@@ -105,7 +105,7 @@ class InvarianceTest {
     }
 
     private static boolean isAccepted(Match match) {
-        return Marking.verdict(true, match.findings(), List.of()) == Verdict.ACCEPTED;
+        return Marking.verdict(true, !match.cutShort(), match.findings(), List.of()) == Verdict.ACCEPTED;
     }
 
     @ParameterizedTest
@@ -170,7 +170,7 @@ class InvarianceTest {
 
     private static Match match(String sample, Reading reading) {
         String pattern = Path.of(sample).getName(0).toString();
-        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of(), () -> false);
+        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
     }
 
     private static Map<String, String> statuses(Match match) {

@@ -226,7 +226,7 @@ class RelationsTest {
         Pattern singleton =
                 hausaufgabe.core.catalogue.Catalogue.pattern("singleton").orElseThrow();
 
-        Match match = Matcher.match(singleton, read(twice), null, Map.of(), () -> false);
+        Match match = Matcher.match(singleton, read(twice), null, Map.of());
 
         assertEquals(List.of("Lamp as Singleton"), match.instances());
         assertTrue(!match.ambiguous());
@@ -239,13 +239,9 @@ class RelationsTest {
         Pattern singleton =
                 hausaufgabe.core.catalogue.Catalogue.pattern("singleton").orElseThrow();
 
-        Match open = Matcher.match(singleton, read(lazy), null, Map.of(), () -> false);
+        Match open = Matcher.match(singleton, read(lazy), null, Map.of());
         Match guarded = Matcher.match(
-                singleton,
-                read(lazy.replace("static Gate g()", "static synchronized Gate g()")),
-                null,
-                Map.of(),
-                () -> false);
+                singleton, read(lazy.replace("static Gate g()", "static synchronized Gate g()")), null, Map.of());
 
         assertEquals(1, open.remarks().size());
         assertEquals(0, guarded.remarks().size());
@@ -266,8 +262,7 @@ class RelationsTest {
                 pattern,
                 read(program(body)),
                 starter == null ? null : read(program(starter)),
-                Map.of("Main", "Main", "Other", "Other"),
-                () -> false);
+                Map.of("Main", "Main", "Other", "Other"));
     }
 
     private static String program(String body) {

@@ -154,7 +154,7 @@ class StrategyMatchingTest {
     void aPinHolds() {
         String two = FEES + OFFICE + OFFICE.replace("Office", "Kiosk");
 
-        Match match = Matcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"), () -> false);
+        Match match = Matcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"));
 
         assertEquals("Office", name(match, "Context"));
         assertFalse(match.ambiguous());
@@ -170,13 +170,13 @@ class StrategyMatchingTest {
 
     @Test
     void whenTimeIsUpTheBestSoFarIsGivenAndThatIsSaid() {
-        Match match = Matcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), null, Map.of(), () -> true);
+        Match match = Matcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), null, Map.of(), 0);
 
-        assertTrue(match.outOfTime());
+        assertTrue(match.cutShort());
     }
 
     private static Match match(String... sources) {
-        return Matcher.match(STRATEGY, read(sources), null, Map.of(), () -> false);
+        return Matcher.match(STRATEGY, read(sources), null, Map.of());
     }
 
     private static hausaufgabe.core.design.Design read(String... sources) {
