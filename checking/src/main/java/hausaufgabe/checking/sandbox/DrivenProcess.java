@@ -26,11 +26,15 @@ import java.util.concurrent.TimeUnit;
 /** A driven process and the line protocol to it. Any answer that was not asked for, or lacks the secret, ends it. */
 final class DrivenProcess implements Driver {
 
-    private static final int LONGEST_LINE = 8 << 20;
+    /** Room for an answer beside what the program printed, of which each byte may take six. */
+    private static final int LONGEST_ANSWER = 16 << 20;
+
+    private static final int BYTES_A_BYTE_PRINTED = 6;
     /** Most time for one call, in milliseconds. */
     private static final long CALL = 3_000;
 
     private static final String END = "";
+    private static final String TOO_LONG = "\n";
     private static final String OUT_OF_MEMORY = "The program ran out of memory and was stopped.";
     /** Milliseconds that a process is given to end before it is ended. */
     private static final long GRACE = 400;
@@ -49,11 +53,13 @@ final class DrivenProcess implements Driver {
     private final String secret;
     private final Path folder;
     private final List<String> testLibraries;
+    private final long longestLine;
     private long deadline;
     private int asked;
     private boolean closed;
 
-    private DrivenProcess(Process process, String secret, Path folder, List<String> testLibraries) {
+    private DrivenProcess(Process process, String secret, Path folder, List<String> testLibraries, Limits limits) {
+        this.longestLine = LONGEST_ANSWER + ((long) limits.outputMegabytes() << 20) * BYTES_A_BYTE_PRINTED;
         this.process = process;
         this.to = process.getOutputStream();
         this.secret = secret;
@@ -74,7 +80,11 @@ final class DrivenProcess implements Driver {
             byte[] random = new byte[24];
             RANDOM.nextBytes(random);
             DrivenProcess driven = new DrivenProcess(
-                    builder.start(), HexFormat.of().formatHex(random), folder, sandbox.testLibraries(isolation));
+                    builder.start(),
+                    HexFormat.of().formatHex(random),
+                    folder,
+                    sandbox.testLibraries(isolation),
+                    limits);
             ObjectNode opening = Json.mapper().createObjectNode();
             opening.put("secret", driven.secret).put("output", limits.outputMegabytes() << 20);
             driven.send(opening);
@@ -108,6 +118,10 @@ final class DrivenProcess implements Driver {
             ByteArrayOutputStream line = new ByteArrayOutputStream();
             byte[] some = new byte[1 << 14];
             for (int n = in.read(some); n >= 0; n = in.read(some)) {
+                if (line.size() + n > longestLine) {
+                    lines.add(TOO_LONG);
+                    return;
+                }
                 int from = 0;
                 for (int i = 0; i < n; i++) {
                     if (some[i] == '\n') {
@@ -117,9 +131,7 @@ final class DrivenProcess implements Driver {
                         from = i + 1;
                     }
                 }
-                if (line.size() < LONGEST_LINE) {
-                    line.write(some, from, n - from);
-                }
+                line.write(some, from, n - from);
             }
         } catch (IOException e) {
             // the process is gone, which the end below tells
@@ -148,6 +160,11 @@ final class DrivenProcess implements Driver {
             }
             if (line.equals(END)) {
                 throw ended(id);
+            }
+            if (line.equals(TOO_LONG)) {
+                throw lost(
+                        DriverLost.Reason.FLOODED,
+                        "What the program gave back is more than can be kept; it was stopped.");
             }
             return answer(line, id);
         } catch (IOException e) {

@@ -199,7 +199,7 @@ final class Messages {
         int object = e.path("o").asInt(-1);
         int thread = e.path("thread").asInt();
         return switch (e.path("e").asText()) {
-            case "asked" -> new Event.Asked(object, called(key), values(e.path("a")), values(e.path("seen")));
+            case "asked" -> new Event.Asked(object, called(key), values(e.path("a")), values(e.path("seen")), thread);
             case "entered" -> new Event.Entered(object, owner(key), called(key), values(e.path("a")), thread);
             case "left" -> new Event.Left(object, owner(key), called(key), value(e.path("v")), null, thread);
             case "threw" ->

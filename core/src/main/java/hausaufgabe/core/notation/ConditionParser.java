@@ -5,14 +5,17 @@ import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Pattern.TypeSort;
 import hausaufgabe.core.notation.Relation.Subject;
 import hausaufgabe.core.notation.Tokens.Kind;
-import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Reads conditions and the predicates in them. Verbs may stand in the plural. */
 final class ConditionParser {
+
+    private static final int MOST = 1_000;
 
     private final Tokens tokens;
     private final Names names;
@@ -41,12 +44,7 @@ final class ConditionParser {
     }
 
     private int count() {
-        Token t = tokens.expect(Kind.NUMBER, "how many, a number");
-        try {
-            return Integer.parseInt(t.text());
-        } catch (NumberFormatException e) {
-            throw new NotationException(t.line(), t.column(), "a count is a whole number, not " + t.text());
-        }
+        return tokens.count("a count", 0, MOST);
     }
 
     /** One or more predicates joined by {@code and}. */
@@ -67,19 +65,14 @@ final class ConditionParser {
             }
         }
         Attempt best = null;
-        for (Relation r : Relation.longestFirst()) {
-            if (!r.isSaidOf(of) && !(of == Subject.TYPE && r.isSaidOf(Subject.OPERATION))) {
-                continue;
-            }
-            for (boolean negative : new boolean[] {false, true}) {
-                for (String words : variants(r, negative)) {
-                    Attempt a = attempt(r, words, negative);
-                    if (a.found != null) {
-                        return a.found;
-                    }
-                    best = best == null || a.reached > best.reached ? a : best;
-                    tokens.reset(start);
+        for (Variant v : VARIANTS.getOrDefault(tokens.peek().text(), List.of())) {
+            if (v.relation().isSaidOf(of) || (of == Subject.TYPE && v.relation().isSaidOf(Subject.OPERATION))) {
+                Attempt a = attempt(v.relation(), v.words(), v.negative());
+                if (a.found != null) {
+                    return a.found;
                 }
+                best = best == null || a.reached > best.reached ? a : best;
+                tokens.reset(start);
             }
         }
         throw failure(of, start, best);
@@ -110,6 +103,23 @@ final class ConditionParser {
         }
         String plural = words.startsWith("is ") ? "are not " + words.substring(3) : "do not " + Verbs.plural(words);
         return List.of(Verbs.negative(words), plural);
+    }
+
+    /** One way to say a relation. */
+    private record Variant(Relation relation, String words, boolean negative) {}
+
+    /** All ways to say any, by their first word; of those that begin alike the longest first. */
+    private static final Map<String, List<Variant>> VARIANTS = new HashMap<>();
+
+    static {
+        for (Relation r : Relation.longestFirst()) {
+            for (boolean negative : new boolean[] {false, true}) {
+                for (String words : variants(r, negative)) {
+                    VARIANTS.computeIfAbsent(words.split(" ")[0], k -> new ArrayList<>())
+                            .add(new Variant(r, words, negative));
+                }
+            }
+        }
     }
 
     /** @param reached how many tokens fitted before one did not */

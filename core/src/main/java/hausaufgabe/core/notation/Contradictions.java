@@ -5,10 +5,14 @@ import hausaufgabe.core.notation.Pattern.Form;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Pattern.Requirement;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Finds what no submission could satisfy: asked for and forbidden at once, or more than at most. */
 final class Contradictions {
+
+    private static final int FEW = 20;
 
     private Contradictions() {}
 
@@ -21,20 +25,18 @@ final class Contradictions {
             for (Requirement r : pattern.requirementsOf(form)) {
                 r.conditions().forEach(c -> all.add(new Asked(r.id(), r.forbidden(), c)));
             }
-            for (int i = 0; i < all.size(); i++) {
-                for (int j = i + 1; j < all.size(); j++) {
-                    check(form, all.get(i), all.get(j));
-                }
+            Map<Object, List<Asked>> alike = new LinkedHashMap<>();
+            for (Asked a : all) {
+                Object what = List.of(a.condition.subject(), a.condition.predicate());
+                List<Asked> before = alike.computeIfAbsent(what, k -> new ArrayList<>());
+                // of many that say the same the first few stand for all
+                before.stream().limit(FEW).forEach(b -> check(form, b, a));
+                before.add(a);
             }
         }
     }
 
     private static void check(Form form, Asked a, Asked b) {
-        boolean same = a.condition.subject().equals(b.condition.subject())
-                && a.condition.predicate().equals(b.condition.predicate());
-        if (!same) {
-            return;
-        }
         String both = "'" + a.by + "' and '" + b.by + "' contradict each other in the form \"" + form.name() + "\": ";
         String what = PatternPrinter.condition(a.condition);
         if (a.condition.equals(b.condition) && a.forbidden != b.forbidden) {

@@ -14,5 +14,5 @@ public record Limits(int wallSeconds, int cpuSeconds, int megabytes, int threads
     public static final Limits USUAL = new Limits(10, 5, 256, 32, 1);
 
     /** The most an exercise may ask for. */
-    public static final Limits MOST = new Limits(120, 60, 2048, 512, 64);
+    public static final Limits MOST = new Limits(120, 60, 2048, 512, 16);
 }

@@ -1,10 +1,12 @@
 package hausaufgabe.core.notation;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.Set;
 
 /**
  * A pattern as a file of the notation says it.
@@ -191,21 +193,20 @@ public record Pattern(
 
     /** What a form asks for, in the order of the file: the pattern's requirements, replaced ones in place. */
     public List<Requirement> requirementsOf(Form form) {
-        List<Requirement> kept = requirements.stream()
-                .filter(r -> !form.insteadOf().contains(r.id()))
-                .toList();
-        return Stream.concat(form.requirements().stream(), kept.stream())
-                .sorted((a, b) -> Integer.compare(place(form, a), place(form, b)))
-                .toList();
-    }
-
-    private int place(Form form, Requirement requirement) {
-        int own = requirements.indexOf(requirement);
-        if (own >= 0) {
-            return own * 100 + 50;
+        Set<String> replaced = new HashSet<>(form.insteadOf());
+        List<Requirement> all = new ArrayList<>();
+        boolean placed = false;
+        for (Requirement r : requirements) {
+            if (!replaced.contains(r.id())) {
+                all.add(r);
+            } else if (!placed) {
+                all.addAll(form.requirements());
+                placed = true;
+            }
         }
-        List<String> ids = requirements.stream().map(Requirement::id).toList();
-        int first = form.insteadOf().stream().mapToInt(ids::indexOf).min().orElse(requirements.size());
-        return first * 100 + form.requirements().indexOf(requirement);
+        if (!placed) {
+            all.addAll(form.requirements());
+        }
+        return List.copyOf(all);
     }
 }

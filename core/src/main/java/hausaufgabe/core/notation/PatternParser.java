@@ -19,6 +19,8 @@ import java.util.Map;
 public final class PatternParser {
     /** Characters that a text may have at most; the longest pattern of the catalogue has a twentieth of it. */
     static final int LONGEST = 200_000;
+    /** Roles, members or forms that a pattern may have. */
+    private static final int MOST_OF_A_KIND = 100;
 
     static final List<String> OPENERS = List.of(
             "role",
@@ -103,8 +105,7 @@ public final class PatternParser {
             } else if (tokens.accept("run")) {
                 runs.add(new RunParser(tokens, comments).run());
             } else if (tokens.accept("tests")) {
-                testPoints = Double.parseDouble(tokens.expect(Kind.NUMBER, "the points all tests are worth, a number")
-                        .text());
+                testPoints = tokens.amount("what all tests are worth");
                 endOfLine("tests");
             } else if (tokens.accept("limit")) {
                 limits = RunParser.limit(tokens, limits);
@@ -118,6 +119,9 @@ public final class PatternParser {
         if (roles.isEmpty() && runs.isEmpty() && testPoints == 0) {
             throw tokens.unexpected("at least one role, run or line of tests", List.of());
         }
+        atMost(MOST_OF_A_KIND, roles.size(), "roles");
+        atMost(MOST_OF_A_KIND, members.size(), "members");
+        atMost(MOST_OF_A_KIND, forms.size(), "forms");
         if (forms.isEmpty()) {
             forms.add(new Form(title, "", List.of(), List.of(), List.of()));
         }
@@ -140,6 +144,12 @@ public final class PatternParser {
                 Map.copyOf(comments));
         Contradictions.refuse(pattern);
         return pattern;
+    }
+
+    private static void atMost(int most, int found, String what) {
+        if (found > most) {
+            throw new NotationException(1, 1, "there are " + found + " " + what + "; a pattern has at most " + most);
+        }
     }
 
     private void endOfLine(String anchor) {
@@ -284,19 +294,10 @@ public final class PatternParser {
 
     private Sign sign(int index) {
         boolean against = tokens.accept("against");
-        double weight = (against ? -1 : 1) * number("the sign's weight");
+        double weight = (against ? -1 : 1) * tokens.amount("the sign's weight");
         Condition condition = conditions.condition();
         endOfLine("sign " + index);
         return new Sign(weight, condition);
-    }
-
-    private double number(String what) {
-        Token t = tokens.expect(Kind.NUMBER, what + ", a number");
-        try {
-            return Double.parseDouble(t.text());
-        } catch (NumberFormatException e) {
-            throw new NotationException(t.line(), t.column(), "'" + t.text() + "' is not a number");
-        }
     }
 
     /** @param replaced ids that may be used again, since this one stands in their place */
@@ -307,7 +308,7 @@ public final class PatternParser {
             names.declare(id, Names.Kind.REQUIREMENT);
         }
         boolean essential = !remark && tokens.accept("essential");
-        double points = remark ? 0 : number("the points it is worth");
+        double points = remark ? 0 : tokens.amount("the points it is worth");
         Token text = tokens.expect(Kind.TEXT, "a sentence in quotes that says what is asked");
         names.checkBraces(text);
         String anchor = within + "require " + id.text();

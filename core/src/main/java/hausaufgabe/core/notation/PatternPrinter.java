@@ -225,6 +225,11 @@ public final class PatternPrinter {
         return StepPrinter.print(step);
     }
 
+    /** What is handed over or compared with, as the notation writes it. */
+    public static String argument(Scenario.Argument argument) {
+        return StepPrinter.print(argument);
+    }
+
     /** A condition on one line, as the notation writes it. */
     public static String condition(Condition c) {
         boolean plural = c.quantity().counts() && c.count() != 1;

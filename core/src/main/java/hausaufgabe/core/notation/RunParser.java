@@ -27,8 +27,7 @@ final class RunParser {
 
     Run run() {
         Token name = tokens.expect(Kind.TEXT, "the run's name in quotes");
-        double points = Double.parseDouble(
-                tokens.expect(Kind.NUMBER, "the points it is worth, a number").text());
+        double points = tokens.amount("the points it is worth");
         endOfLine("run " + name.text());
         int line = 0;
         while (LINES.contains(tokens.peek().text()) && tokens.peek().kind() == Kind.WORD) {
@@ -85,10 +84,7 @@ final class RunParser {
     }
 
     private double tolerance() {
-        return tokens.accept("within")
-                ? Double.parseDouble(
-                        tokens.expect(Kind.NUMBER, "how far numbers may differ").text())
-                : 0;
+        return tokens.accept("within") ? tokens.amount("how far numbers may differ") : 0;
     }
 
     private List<String> texts(String what) {
@@ -101,13 +97,8 @@ final class RunParser {
 
     /** What follows {@code limit}: a number and what it is of. */
     static Limits limit(Tokens tokens, Limits so) {
-        Token t = tokens.expect(Kind.NUMBER, "how much, a whole number");
-        int n;
-        try {
-            n = Integer.parseInt(t.text());
-        } catch (NumberFormatException e) {
-            throw new NotationException(t.line(), t.column(), "a limit is a whole number, not " + t.text());
-        }
+        Token t = tokens.peek();
+        int n = tokens.count("a limit", 0, Integer.MAX_VALUE);
         Limits most = Limits.MOST;
         if (tokens.accept("seconds of CPU")) {
             return new Limits(

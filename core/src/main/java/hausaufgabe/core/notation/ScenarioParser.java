@@ -15,10 +15,15 @@ import java.util.Map;
 /** Reads a scenario. A variable must be set in a line above the one that uses it. */
 final class ScenarioParser {
 
+    private static final int MOST_REPEATED = 1_000;
+    private static final int MOST_THREADS = 64;
+    private static final int MOST_NESTED = 6;
+
     private final Tokens tokens;
     private final Names names;
     private final ConditionParser conditions;
     private final Map<String, Boolean> variables = new LinkedHashMap<>();
+    private int nested;
 
     private final Map<String, List<String>> comments;
 
@@ -32,7 +37,7 @@ final class ScenarioParser {
 
     Scenario scenario() {
         String name = tokens.expect(Kind.TEXT, "the scenario's name in quotes").text();
-        Token points = tokens.expect(Kind.NUMBER, "the points it is worth, a number");
+        double points = tokens.amount("the points it is worth");
         List<String> forms = new ArrayList<>();
         if (tokens.accept("in")) {
             do {
@@ -66,19 +71,14 @@ final class ScenarioParser {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
         }
         return new Scenario(
-                name,
-                Double.parseDouble(points.text()),
-                List.copyOf(forms),
-                List.copyOf(every),
-                List.copyOf(when),
-                List.copyOf(steps));
+                name, points, List.copyOf(forms), List.copyOf(every), List.copyOf(when), List.copyOf(steps));
     }
 
     private String roleOrMember() {
         Token t = tokens.peek();
-        List<String> known = new ArrayList<>(names.of(Names.Kind.ROLE));
-        known.addAll(names.of(Names.Kind.OPERATION));
-        if (!known.contains(t.text())) {
+        if (!names.is(t, Names.Kind.ROLE) && !names.is(t, Names.Kind.OPERATION)) {
+            List<String> known = new ArrayList<>(names.of(Names.Kind.ROLE));
+            known.addAll(names.of(Names.Kind.OPERATION));
             throw tokens.unexpected("the name of a role or of an operation declared above", known);
         }
         return tokens.next().text();
@@ -120,19 +120,43 @@ final class ScenarioParser {
             return new Step.Assign(variable, field, argument());
         }
         if (tokens.accept("repeat")) {
-            int times = number();
+            int times = tokens.count("how often to repeat it", 1, MOST_REPEATED);
             tokens.expect("times");
-            return new Step.Repeat(times, false, step());
+            return new Step.Repeat(times, false, inner());
         }
         if (tokens.accept("in parallel by")) {
-            int threads = number();
+            int threads = tokens.count("the number of threads", 2, MOST_THREADS);
             tokens.expect("threads");
-            return new Step.Repeat(threads, true, step());
+            Token at = tokens.peek();
+            Step step = inner();
+            if (!(step instanceof Step.Call c)
+                    || c.until() != null
+                    || c.member().equals(Scenario.ANYTHING)) {
+                throw new NotationException(
+                        at.line(),
+                        at.column(),
+                        "only a single call can be made in parallel, such as: call x.operation");
+            }
+            return new Step.Repeat(threads, true, step);
         }
         if (tokens.accept("for")) {
             return forEach();
         }
         return made();
+    }
+
+    /** The step that another one repeats. */
+    private Step inner() {
+        Token at = tokens.peek();
+        if (++nested > MOST_NESTED) {
+            throw new NotationException(
+                    at.line(),
+                    at.column(),
+                    "steps are nested too deeply here; " + MOST_NESTED + " in one another is most");
+        }
+        Step step = step();
+        nested--;
+        return step;
     }
 
     private Step made() {
@@ -172,7 +196,7 @@ final class ScenarioParser {
         tokens.expect("as");
         Token variable = tokens.expect(Kind.WORD, "a name for it");
         variables.put(variable.text(), false);
-        return new Step.ForEach(some, role, variable.text(), step());
+        return new Step.ForEach(some, role, variable.text(), inner());
     }
 
     private List<Scenario.Answer> answers() {
@@ -207,17 +231,8 @@ final class ScenarioParser {
         return tokens.accept("any") ? new Argument.Any() : new Argument.Variable(variable(false));
     }
 
-    private int number() {
-        Token t = tokens.expect(Kind.NUMBER, "how many, a number");
-        try {
-            return Integer.parseInt(t.text());
-        } catch (NumberFormatException e) {
-            throw new NotationException(t.line(), t.column(), "a count is a whole number, not " + t.text());
-        }
-    }
-
     private Step call(String result) {
-        String on = names.of(Names.Kind.ROLE).contains(tokens.peek().text())
+        String on = names.is(tokens.peek(), Names.Kind.ROLE)
                         && !variables.containsKey(tokens.peek().text())
                 ? tokens.next().text()
                 : variable(false);
@@ -321,7 +336,7 @@ final class ScenarioParser {
         }
         int before = tokens.mark();
         if (tokens.accept("called") && tokens.peek().kind() == Kind.NUMBER) {
-            int times = number();
+            int times = tokens.count("how often it is called", 0, MOST_REPEATED);
             tokens.expect("times");
             return new Step.ExpectCall(all.get(0), times, tokens.accept("with") ? arguments() : List.of());
         }
@@ -348,11 +363,12 @@ final class ScenarioParser {
 
     private String variable(boolean mustBeDouble) {
         Token t = tokens.peek();
-        List<String> fitting = variables.entrySet().stream()
-                .filter(e -> !mustBeDouble || e.getValue())
-                .map(Map.Entry::getKey)
-                .toList();
-        if (!fitting.contains(t.text())) {
+        Boolean isDouble = variables.get(t.text());
+        if (isDouble == null || mustBeDouble && !isDouble) {
+            List<String> fitting = variables.entrySet().stream()
+                    .filter(e -> !mustBeDouble || e.getValue())
+                    .map(Map.Entry::getKey)
+                    .toList();
             throw tokens.unexpected(mustBeDouble ? "the name of a double set above" : "a variable set above", fitting);
         }
         return tokens.next().text();

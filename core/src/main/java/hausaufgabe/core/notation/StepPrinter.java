@@ -107,7 +107,7 @@ final class StepPrinter {
                 : " with " + arguments.stream().map(StepPrinter::print).collect(Collectors.joining(", "));
     }
 
-    private static String print(Argument a) {
+    static String print(Argument a) {
         if (a instanceof Argument.Variable v) {
             return v.name();
         }

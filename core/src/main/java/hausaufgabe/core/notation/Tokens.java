@@ -2,6 +2,7 @@ package hausaufgabe.core.notation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * The words of a text in order, with a place to read at. A line's end is a token; comments are none, but can be had for
@@ -32,7 +33,14 @@ final class Tokens {
     /** A comment; {@code before} is the index of the token it stands before. */
     private record Remark(int before, String text, boolean alone) {}
 
+    private static final Pattern NUMBER = Pattern.compile("-?[0-9]+(\\.[0-9]+)?");
+    /** Characters that a number may have. */
+    private static final int DIGITS = 18;
+
     private final List<Token> all = new ArrayList<>();
+    /** For each token the next one, or itself, that is no line's end. */
+    private final int[] nextWord;
+
     private final List<Remark> remarks = new ArrayList<>();
     private int at;
     private int remarked;
@@ -63,12 +71,12 @@ final class Tokens {
                 }
                 add(Kind.TEXT, unescaped(text.substring(i + 1, end)), line, column);
                 i = end + 1;
-            } else if (Character.isDigit(c)) {
-                int end = i;
-                while (end < text.length() && (Character.isDigit(text.charAt(end)) || text.charAt(end) == '.')) {
+            } else if (isDigit(text, i) || c == '-' && isDigit(text, i + 1)) {
+                int end = i + 1;
+                while (isDigit(text, end) || end < text.length() && text.charAt(end) == '.') {
                     end++;
                 }
-                add(Kind.NUMBER, text.substring(i, end), line, column);
+                add(Kind.NUMBER, number(text.substring(i, end), line, column), line, column);
                 i = end;
             } else if (Character.isLetter(c)) {
                 int end = i;
@@ -88,6 +96,25 @@ final class Tokens {
         }
         add(Kind.LINE_END, "", line, text.length() - lineStart + 1);
         add(Kind.END, "", line, text.length() - lineStart + 1);
+        nextWord = new int[all.size()];
+        for (int k = all.size() - 1; k >= 0; k--) {
+            nextWord[k] = all.get(k).kind() == Kind.LINE_END && k < all.size() - 1 ? nextWord[k + 1] : k;
+        }
+    }
+
+    private static boolean isDigit(String text, int i) {
+        return i < text.length() && text.charAt(i) >= '0' && text.charAt(i) <= '9';
+    }
+
+    private static String number(String written, int line, int column) {
+        if (!NUMBER.matcher(written).matches()) {
+            throw new NotationException(
+                    line, column, "'" + written + "' is no number; a number looks like 12, 0.5 or -3");
+        }
+        if (written.length() > DIGITS) {
+            throw new NotationException(line, column, "a number has at most " + DIGITS + " characters");
+        }
+        return written;
     }
 
     private static boolean isWordPart(String text, int i) {
@@ -134,9 +161,9 @@ final class Tokens {
     /** Comments that stand alone before tokens read since the last time, or behind them on their line. */
     List<String> takeRemarks(boolean alone) {
         List<String> taken = new ArrayList<>();
-        for (Remark r : remarks.subList(remarked, remarks.size())) {
-            if (isRead(r) && r.alone() == alone) {
-                taken.add(r.text());
+        for (int i = remarked; i < remarks.size() && isRead(remarks.get(i)); i++) {
+            if (remarks.get(i).alone() == alone) {
+                taken.add(remarks.get(i).text());
             }
         }
         return taken;
@@ -151,10 +178,7 @@ final class Tokens {
 
     /** A comment that stands alone is read with the first word after it, others with the end of their line. */
     private boolean isRead(Remark r) {
-        int word = r.before();
-        while (r.alone() && word < all.size() - 1 && all.get(word).kind() == Kind.LINE_END) {
-            word++;
-        }
+        int word = r.alone() ? nextWord[r.before()] : r.before();
         return word < at || (all.get(word).kind() == Kind.END && ended);
     }
 
@@ -188,6 +212,9 @@ final class Tokens {
 
     /** Reads {@code words} if they stand next, all of them or none. */
     boolean accept(String words) {
+        if (words.indexOf(' ') < 0) {
+            return acceptOne(words);
+        }
         String[] wanted = words.split(" ");
         for (int k = 0; k < wanted.length; k++) {
             Token t = all.get(Math.min(at + k, all.size() - 1));
@@ -197,6 +224,39 @@ final class Tokens {
         }
         at += wanted.length;
         return true;
+    }
+
+    private boolean acceptOne(String word) {
+        Token t = all.get(at);
+        boolean fits =
+                (t.kind() == Kind.WORD || t.kind() == Kind.SYMBOL) && t.text().equals(word);
+        at += fits ? 1 : 0;
+        return fits;
+    }
+
+    /** A number that is not below zero, such as points or a weight. */
+    double amount(String what) {
+        Token t = expect(Kind.NUMBER, what + ", a number");
+        if (t.text().startsWith("-")) {
+            throw new NotationException(t.line(), t.column(), what + " cannot be below 0; found " + t.text());
+        }
+        return Double.parseDouble(t.text());
+    }
+
+    /** A whole number of something. */
+    int count(String what, int least, int most) {
+        Token t = expect(Kind.NUMBER, what + ", a whole number");
+        long n;
+        try {
+            n = Long.parseLong(t.text());
+        } catch (NumberFormatException e) {
+            throw new NotationException(t.line(), t.column(), what + " is a whole number, not " + t.text());
+        }
+        if (n < least || n > most) {
+            throw new NotationException(
+                    t.line(), t.column(), what + " is between " + least + " and " + most + ", not " + n);
+        }
+        return (int) n;
     }
 
     void expect(String words) {

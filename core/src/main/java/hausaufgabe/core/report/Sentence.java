@@ -14,7 +14,17 @@ public record Sentence(List<Piece> pieces) {
      * @param isCode whether it is a name of the submission
      * @param role the role played by what it names; null where none
      */
-    public record Piece(String text, boolean isCode, String role) {}
+    public record Piece(String text, boolean isCode, String role) {
+
+        /** Characters that are kept of a piece: what a program makes up may be of any length. */
+        private static final int LONGEST = 2_000;
+
+        public Piece {
+            if (text.length() > LONGEST) {
+                text = text.substring(0, LONGEST) + "… (" + text.length() + " characters)";
+            }
+        }
+    }
 
     public static final Sentence NONE = new Sentence(List.of());
 

@@ -90,13 +90,30 @@ final class Calling {
         return answer;
     }
 
-    private static final class Attempts {
+    /** What came of the calls of one step. */
+    static final class Attempts {
         int made;
         int returned;
+        /** How many were refused by the program: it threw something of its own. */
+        int refused;
+        /** What was refused first, with the line that did so; null where nothing was. */
+        String refusal;
+        /** Why one did not come to its end; null where all did. */
         String problem;
+        /** How the first one ended that brought the runtime down; null where none did. */
+        Sentence collapse;
     }
 
     void call(Step.Call step) throws Ended, DriverLost {
+        call(step, TRIES);
+    }
+
+    /** Calls with one set of values only, since here an error is what is looked for. */
+    void callOnce(Step.Call step) throws Ended, DriverLost {
+        call(step, 1);
+    }
+
+    private void call(Step.Call step, int tries) throws Ended, DriverLost {
         Cast on = casting.named(step.on());
         Offers with = casting.offers(step.with());
         List<Operation> operations = operations(step, on);
@@ -108,7 +125,7 @@ final class Calling {
         Attempts attempts = new Attempts();
         last = new ArrayList<>();
         if (step.until() == null) {
-            once(step, on, with, operations, attempts);
+            once(step, on, with, operations, attempts, tries);
         } else {
             until(step, on, with, operations, attempts);
         }
@@ -193,7 +210,7 @@ final class Calling {
 
     // one call
 
-    private void once(Step.Call step, Cast on, Offers with, List<Operation> operations, Attempts attempts)
+    private void once(Step.Call step, Cast on, Offers with, List<Operation> operations, Attempts attempts, int tries)
             throws Ended, DriverLost {
         boolean taken = false;
         Ended refused = null;
@@ -204,7 +221,7 @@ final class Calling {
             taken = true;
             otherValues |= !with.isEmpty() && o.parameters().size() > 1;
             int first = turn(with.unused());
-            for (int tried = 0; tried < TRIES; tried++) {
+            for (int tried = 0; tried < tries; tried++) {
                 // others come round to the first ones last
                 int round = first + (step.others() ? (tried + 1) % TRIES : tried);
                 try {
@@ -229,6 +246,10 @@ final class Calling {
         if (refused != null) {
             throw refused;
         }
+        if (attempts.returned == 0 && attempts.collapse != null && attempts.refused == 0 && tries > 1) {
+            account.add(LineKind.EXPECTED, 0, false, "the call to come back; it ", attempts.collapse);
+            throw new Ended(Outcome.FAILED, attempts.collapse);
+        }
     }
 
     /** @throws Maker.Unmakeable where no values are found for it */
@@ -243,11 +264,25 @@ final class Calling {
             account.add(LineKind.CALLED, 1, null, "threw ", Code.of(Stage.said(thrown)));
             String threw = o.name() + "() threw " + Stage.said(thrown);
             attempts.problem = attempts.problem == null ? threw : attempts.problem;
+            note(thrown, on, o, arguments, name, attempts);
         } else {
             attempts.returned++;
             if (o.result() != null) {
                 account.add(LineKind.CALLED, 1, null, "gave back ", Code.of(shown(answer.value())));
             }
+        }
+    }
+
+    private void note(Thrown thrown, Cast on, Operation o, List<Given> arguments, String name, Attempts attempts) {
+        String call = callText(name, on, o, arguments);
+        Optional<String> collapse = Collapse.said(thrown);
+        if (collapse.isPresent()) {
+            attempts.collapse = attempts.collapse == null
+                    ? Account.say(Code.of(call), " " + collapse.get() + ".")
+                    : attempts.collapse;
+        } else if (!thrown.ours()) {
+            attempts.refused++;
+            attempts.refusal = attempts.refusal == null ? call + " threw " + Stage.said(thrown) : attempts.refusal;
         }
     }
 
@@ -275,8 +310,7 @@ final class Calling {
             }
         }
         free = false;
-        throw new NotHeard(design, binding, judge, stage, account, casting)
-                .because(step, on, operations, attempts.made, attempts.returned, attempts.problem);
+        throw new NotHeard(design, binding, judge, stage, account, casting).because(step, on, operations, attempts);
     }
 
     /** Doubles that answer yes may keep others from being asked, and such that answer no may. */

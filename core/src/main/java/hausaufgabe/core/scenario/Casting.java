@@ -95,15 +95,10 @@ final class Casting {
                     && l.text().equals("null")) {
                 all.add(Cast.NULL);
             } else if (a instanceof Argument.Literal l) {
-                String type = l.quoted() ? "java.lang.String" : l.text().matches("true|false") ? "boolean" : number(l);
-                all.add(Cast.result(null, new Driver.Value(type, null, l.text())));
+                all.add(Cast.result(null, Literals.valueOf(l)));
             }
         }
         return new Offers(design, all);
-    }
-
-    private static String number(Argument.Literal l) {
-        return l.text().contains(".") ? "double" : "int";
     }
 
     /** Nothing to hand over. */

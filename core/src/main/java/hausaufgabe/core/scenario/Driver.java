@@ -146,8 +146,9 @@ public interface Driver extends AutoCloseable {
          * A double was called.
          *
          * @param seen what was read of others at that moment, as asked for by {@link Request.Look}
+         * @param thread 0 for the one that was asked, others by their number
          */
-        record Asked(int object, Called called, List<Value> arguments, List<Value> seen) implements Event {}
+        record Asked(int object, Called called, List<Value> arguments, List<Value> seen, int thread) implements Event {}
 
         /**
          * An operation of the program was entered.

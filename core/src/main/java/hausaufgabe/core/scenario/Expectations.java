@@ -18,10 +18,12 @@ import hausaufgabe.core.scenario.Driver.Answer;
 import hausaufgabe.core.scenario.Driver.Given;
 import hausaufgabe.core.scenario.Driver.Request;
 import hausaufgabe.core.scenario.Driver.Value;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /** Compares what was heard, given back, printed and kept with what a scenario expects. */
@@ -266,15 +268,15 @@ final class Expectations {
     }
 
     private boolean isBetween(Value v, List<Argument> bounds) throws Ended {
-        try {
-            double x = Double.parseDouble(v.text());
-            double low = Double.parseDouble(value(bounds.get(0)).text());
-            double high = Double.parseDouble(value(bounds.get(1)).text());
-            return low <= x && x <= high;
-        } catch (NumberFormatException e) {
+        Optional<BigDecimal> x =
+                Literals.isNumber(String.valueOf(v.type())) ? Literals.worth(v.text()) : Optional.empty();
+        Optional<BigDecimal> low = Literals.worth(value(bounds.get(0)).text());
+        Optional<BigDecimal> high = Literals.worth(value(bounds.get(1)).text());
+        if (x.isEmpty() || low.isEmpty() || high.isEmpty()) {
             throw new Ended(
                     Outcome.BLOCKED, Sentence.words("Only numbers lie between others; this is " + v.text() + "."));
         }
+        return low.get().compareTo(x.get()) <= 0 && x.get().compareTo(high.get()) <= 0;
     }
 
     private Value value(Argument a) throws Ended {
@@ -282,7 +284,7 @@ final class Expectations {
             return valueOf(casting.named(v.name()));
         }
         Argument.Literal l = (Argument.Literal) a;
-        return l.text().equals("null") && !l.quoted() ? Value.NOTHING : new Value("literal", null, l.text());
+        return l.text().equals("null") && !l.quoted() ? Value.NOTHING : Literals.valueOf(l);
     }
 
     /** @param same whether it must be the same object, not only an equal one */
@@ -294,18 +296,7 @@ final class Expectations {
         if (v.ref() != null && e.ref() != null) {
             return v.ref().id() == e.ref().id() || !same && areEqualObjects(v.ref(), e.ref());
         }
-        return v.ref() == null && e.ref() == null && isSameText(v.text(), e.text());
-    }
-
-    private static boolean isSameText(String a, String b) {
-        if (a.equals(b)) {
-            return true;
-        }
-        try {
-            return Double.parseDouble(a) == Double.parseDouble(b);
-        } catch (NumberFormatException e) {
-            return false;
-        }
+        return v.ref() == null && e.ref() == null && Literals.areEqual(v, e);
     }
 
     private boolean areEqualObjects(Given.Ref a, Given.Ref b) throws DriverLost {
@@ -352,7 +343,7 @@ final class Expectations {
     // errors and output
 
     private void error(Step.ExpectError step) throws Ended, DriverLost {
-        calling.call(new Step.Call(null, step.variable(), step.member(), step.with(), false, null));
+        calling.callOnce(new Step.Call(null, step.variable(), step.member(), step.with(), false, null));
         Driver.Thrown thrown =
                 calling.answer() == null ? null : calling.answer().thrown();
         String simple = thrown == null ? "" : thrown.type().replaceFirst(".*[.$]", "");
@@ -478,6 +469,6 @@ final class Expectations {
     }
 
     private static boolean isOne(Value v, Given.Simple s) {
-        return v.isSimple() && isSameText(v.text(), s.text());
+        return v.isSimple() && Literals.areEqual(v, new Value(s.type(), null, s.text()));
     }
 }

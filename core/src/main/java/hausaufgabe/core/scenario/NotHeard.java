@@ -45,12 +45,9 @@ final class NotHeard {
     }
 
     /**
-     * @param made how many calls were made
-     * @param returned how many of them came back without an error
-     * @param problem why one did not; null where all did
+     * @param attempts the calls that were made
      */
-    Ended because(Step.Call step, Cast on, List<Operation> operations, int made, int returned, String problem)
-            throws Ended {
+    Ended because(Step.Call step, Cast on, List<Operation> operations, Calling.Attempts attempts) throws Ended {
         String wanted = step.until().variable();
         List<Operation> heard = binding.operations(step.until().member());
         for (Map.Entry<String, Cast> other : casting.cast().entrySet()) {
@@ -62,10 +59,8 @@ final class NotHeard {
                 return instead(wanted, other.getKey());
             }
         }
-        if (returned == 0) {
-            String why = problem == null ? "no values were found to call it with" : problem;
-            account.add(LineKind.STOPPED, 0, null, why);
-            return new Ended(Outcome.BLOCKED, Account.say("It could not be called to the end: " + why + "."));
+        if (attempts.returned == 0) {
+            return neverReturned(attempts);
         }
         if (step.member().equals(Scenario.ANYTHING) && isOnlyCalledWhenTaken(operations, heard)) {
             return new Ended(null, Account.say("It is called when it is taken and at no other time."));
@@ -74,7 +69,24 @@ final class NotHeard {
         if (hasPath(step, operations, heard)) {
             return Ended.unheard(Account.say("The code has a way to the call, but none of the values tried took it."));
         }
-        return never(step, operations, heard, made);
+        return never(step, operations, heard, attempts.made);
+    }
+
+    private Ended neverReturned(Calling.Attempts attempts) {
+        if (attempts.collapse != null && attempts.refused == 0) {
+            account.add(LineKind.EXPECTED, 0, false, "the call to come back; ", attempts.collapse);
+            return new Ended(Outcome.FAILED, attempts.collapse);
+        }
+        String why = attempts.problem == null ? "no values were found to call it with" : attempts.problem;
+        account.add(LineKind.STOPPED, 0, null, why);
+        return new Ended(
+                Outcome.BLOCKED,
+                attempts.refusal != null && attempts.refused == attempts.made
+                        ? Account.say(
+                                "The program refused every call that was tried: ",
+                                Code.of(attempts.refusal),
+                                ". Values that it takes would let this run.")
+                        : Account.say("It could not be called to the end: " + why + "."));
     }
 
     private Ended instead(String wanted, String other) {

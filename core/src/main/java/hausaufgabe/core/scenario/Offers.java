@@ -54,59 +54,55 @@ final class Offers {
     }
 
     Optional<Given> take(TypeRef wanted) {
-        List<Cast> fitting = casts.stream().filter(c -> fits(c, wanted.type())).toList();
+        List<Cast> fitting = fitting(wanted);
         Optional<Cast> next = fitting.stream()
                 .filter(c -> !used.contains(c))
                 .findFirst()
                 .or(() -> fitting.stream().findFirst());
         next.ifPresent(used::add);
-        return next.map(Offers::given);
+        return next.map(c -> given(c, wanted.type()));
+    }
+
+    private List<Cast> fitting(TypeRef wanted) {
+        return casts.stream().filter(c -> fits(c, wanted.type())).toList();
     }
 
     /** All that fit and were not handed over yet; where there are none, all that fit. */
     List<Given> takeAll(TypeRef wanted) {
-        List<Cast> fitting = casts.stream().filter(c -> fits(c, wanted.type())).toList();
+        List<Cast> fitting = fitting(wanted);
         List<Cast> left = fitting.stream().filter(c -> !used.contains(c)).toList();
         List<Cast> taken = left.isEmpty() ? fitting : left;
         used.addAll(taken);
         List<Given> all = new ArrayList<>();
-        taken.forEach(c -> all.add(given(c)));
+        taken.forEach(c -> all.add(given(c, wanted.type())));
         return all;
     }
 
-    private static Given given(Cast c) {
+    private static Given given(Cast c, String wanted) {
         if (c == Cast.NULL) {
             return new Given.Nothing();
         }
-        return c.object() != null
-                ? c.object()
+        if (c.object() != null) {
+            return c.object();
+        }
+        return Literals.isLiteral(c.value())
+                ? Literals.as(c.value(), wanted).orElseThrow()
                 : new Given.Simple(c.value().type(), c.value().text());
     }
 
     private boolean fits(Cast c, String wanted) {
         if (c == Cast.NULL) {
-            return !Character.isLowerCase(wanted.charAt(wanted.lastIndexOf('.') + 1));
+            return Literals.isReference(wanted);
+        }
+        if (c.object() == null && Literals.isLiteral(c.value())) {
+            return Literals.as(c.value(), wanted).isPresent();
         }
         if (c.object() == null) {
-            return unboxed(c.value().type()).equals(unboxed(wanted));
+            return Literals.unboxed(c.value().type()).equals(Literals.unboxed(wanted));
         }
         if (c.type() == null) {
             return c.object().type().equals(wanted);
         }
         return c.type().id().equals(wanted) || design.realises(c.type().id(), wanted);
-    }
-
-    private static String unboxed(String type) {
-        return switch (type) {
-            case "java.lang.Integer" -> "int";
-            case "java.lang.Long" -> "long";
-            case "java.lang.Double" -> "double";
-            case "java.lang.Float" -> "float";
-            case "java.lang.Short" -> "short";
-            case "java.lang.Byte" -> "byte";
-            case "java.lang.Boolean" -> "boolean";
-            case "java.lang.Character" -> "char";
-            default -> type;
-        };
     }
 }

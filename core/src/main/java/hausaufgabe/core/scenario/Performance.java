@@ -6,6 +6,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.matching.Judge;
+import hausaufgabe.core.notation.PatternPrinter;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Bond;
 import hausaufgabe.core.notation.Scenario.Step;
@@ -124,7 +125,15 @@ final class Performance {
     private void assign(Step.Assign step) throws Ended, DriverLost {
         Cast on = casting.named(step.variable());
         for (Field f : binding.fields(step.field())) {
-            Given value = casting.offers(List.of(step.value())).take(f.type()).orElse(new Given.Nothing());
+            Given value = casting.offers(List.of(step.value()))
+                    .take(f.type())
+                    .orElseThrow(() -> new Ended(
+                            Outcome.BLOCKED,
+                            Account.say(
+                                    Code.of(f.name()),
+                                    " is a ",
+                                    Code.of(f.type().text()),
+                                    "; " + PatternPrinter.argument(step.value()) + " is none, so it was not set.")));
             Answer a = stage.ask(new Request.Write(f.owner(), f.name(), f.isStatic() ? null : on.object(), value));
             if (a.thrown() != null) {
                 throw new Ended(
@@ -142,8 +151,9 @@ final class Performance {
     }
 
     private void repeat(Step.Repeat step) throws Ended, DriverLost, Maker.Unmakeable {
-        if (step.parallel() && step.step() instanceof Step.Call c) {
-            inParallel(c, step.times());
+        if (step.parallel()) {
+            // nothing else can stand there
+            inParallel((Step.Call) step.step(), step.times());
             return;
         }
         List<Driver.Value> results = new ArrayList<>();

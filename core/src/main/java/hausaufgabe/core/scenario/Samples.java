@@ -74,6 +74,15 @@ final class Samples {
             Map.entry(
                     "java.time.DayOfWeek",
                     new Parsing("valueOf", List.of("MONDAY", "SUNDAY", "SATURDAY", "FRIDAY", "WEDNESDAY"))),
+            Map.entry("java.util.logging.Level", new Parsing("parse", List.of("INFO", "WARNING", "FINE", "SEVERE"))),
+            Map.entry("java.util.concurrent.TimeUnit", new Parsing("valueOf", List.of("SECONDS", "MINUTES", "DAYS"))),
+            Map.entry("java.time.temporal.ChronoUnit", new Parsing("valueOf", List.of("HOURS", "DAYS", "MINUTES"))),
+            Map.entry("java.math.RoundingMode", new Parsing("valueOf", List.of("HALF_UP", "DOWN", "UP"))),
+            Map.entry("java.nio.charset.Charset", new Parsing("forName", List.of("UTF-8", "US-ASCII"))),
+            Map.entry("java.net.URI", new Parsing("create", List.of("harbour:quay-3", "harbour:lock"))),
+            Map.entry("java.io.File", new Parsing("new", List.of("quay.txt", "berths.csv"))),
+            Map.entry("java.io.StringReader", new Parsing("new", List.of("3\n1\n"))),
+            Map.entry("java.io.StringWriter", EMPTY),
             Map.entry("java.time.Month", new Parsing("valueOf", List.of("MAY", "DECEMBER", "JULY", "FEBRUARY"))),
             Map.entry("java.time.Year", new Parsing("parse", List.of("2026", "2024"))),
             Map.entry("java.time.YearMonth", new Parsing("parse", List.of("2026-05", "2024-02"))),
@@ -92,6 +101,13 @@ final class Samples {
             Map.entry("java.lang.StringBuffer", new Parsing("new", List.of(""))));
 
     private Samples() {}
+
+    /** A text as a value of a type that is made from one; nothing for a type that is not. */
+    static Optional<Given> parsed(String type, String text) {
+        return Optional.ofNullable(PARSED.get(type))
+                .filter(p -> !p.operation().equals("empty"))
+                .map(p -> new Given.Parsed(type, p.operation(), text));
+    }
 
     /** A value of the type, or nothing where the type is none of a library's that are known here. */
     static Optional<Given> of(String type, int round, Mentioned mentioned) {

@@ -29,7 +29,7 @@ import java.util.stream.Collectors;
 public final class ScenarioRunner implements AutoCloseable {
 
     /** How many types and operations one scenario is played for. */
-    private static final int MOST_CASES = 24;
+    private static final int MOST_CASES = 40;
 
     private final Pattern pattern;
     private final Design design;
@@ -105,7 +105,6 @@ public final class ScenarioRunner implements AutoCloseable {
         }
         return cases.stream()
                 .filter(c -> s.when().stream().allMatch(w -> judge.status(w, c.binding()) == Status.MET))
-                .limit(MOST_CASES)
                 .toList();
     }
 
@@ -145,12 +144,17 @@ public final class ScenarioRunner implements AutoCloseable {
     private ScenarioResult run(Scenario scenario, List<Case> cases) {
         long start = milliseconds.getAsLong();
         List<Played> all = new ArrayList<>();
-        for (Case c : cases) {
+        for (Case c : cases.subList(0, Math.min(MOST_CASES, cases.size()))) {
             Played p = playSteadily(scenario, c);
             all.add(p);
             if (p.outcome() == Outcome.FAILED || p.lost()) {
                 break;
             }
+        }
+        if (all.size() == MOST_CASES && cases.size() > MOST_CASES) {
+            Case rest = new Case((cases.size() - MOST_CASES) + " more", match.binding());
+            Sentence why = Sentence.words("Only the first " + MOST_CASES + " cases are tried.");
+            all.add(new Played(rest, Outcome.BLOCKED, why, List.of(), null, false, false, false));
         }
         List<Played> shown = all.stream().filter(p -> p.outcome() != null).toList();
         if (shown.isEmpty()) {
@@ -161,7 +165,7 @@ public final class ScenarioRunner implements AutoCloseable {
                 .findFirst()
                 .or(() -> shown.stream().filter(Played::unheard).findFirst())
                 .or(() -> shown.stream()
-                        .filter(p -> p.outcome() == Outcome.PASSED)
+                        .filter(p -> p.outcome() == Outcome.BLOCKED)
                         .findFirst())
                 .orElse(shown.get(0));
         return result(
@@ -173,24 +177,27 @@ public final class ScenarioRunner implements AutoCloseable {
                 milliseconds.getAsLong() - start);
     }
 
-    /** A failure or a stop in one case is said with its name; a pass with those that could not be tried. */
+    /** A failure is said with the name of its case; where some cases could not be tried, which, and the reason of the first. */
     private static Sentence why(Played worst, List<Played> shown, int cases) {
         if (cases == 1 || worst.of().name().isEmpty()) {
             return worst.why();
         }
-        List<Played> blocked =
-                shown.stream().filter(p -> p.outcome() == Outcome.BLOCKED).toList();
-        if (worst.outcome() != Outcome.PASSED) {
-            return Account.say(worst.of().name() + ": ", worst.why());
-        }
-        if (blocked.isEmpty()) {
+        if (worst.outcome() == Outcome.PASSED) {
             return Sentence.words(
                     "All expectations held, for " + shown.size() + (shown.size() == 1 ? " case." : " cases."));
         }
-        String left = blocked.stream().map(p -> p.of().name()).collect(Collectors.joining("; "));
+        List<Played> held =
+                shown.stream().filter(p -> p.outcome() == Outcome.PASSED).toList();
+        if (worst.outcome() == Outcome.FAILED || held.isEmpty()) {
+            return Account.say(worst.of().name() + ": ", worst.why());
+        }
+        String left = shown.stream()
+                .filter(p -> p.outcome() == Outcome.BLOCKED)
+                .map(p -> p.of().name())
+                .collect(Collectors.joining("; "));
         return Account.say(
-                "All expectations held where it could be tried. Not tried: " + left + ". ",
-                blocked.get(0).why());
+                "Held for " + held.size() + " of " + shown.size() + " cases. Not tried to the end: " + left + ". ",
+                worst.why());
     }
 
     private static List<Line> lines(List<Played> shown) {

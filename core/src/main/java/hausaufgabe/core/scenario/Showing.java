@@ -48,7 +48,16 @@ final class Showing {
                     .findFirst()
                     .orElse(null);
             if (own != null && hasEffect(own)) {
-                expect(own, all, maker, scene.binding().operations(step.second().member()));
+                List<Operation> ends = scene.binding().operations(step.second().member());
+                if (!isShown(own, List.of(), all, maker, ends)
+                        && !isShown(own, beginnings(maker, ends), all, maker, ends)) {
+                    throw new Ended(
+                            Outcome.BLOCKED,
+                            Account.say(
+                                    "No values were found with which something could be built, ",
+                                    Code.of(own.name()),
+                                    " among them."));
+                }
             }
         }
     }
@@ -73,13 +82,27 @@ final class Showing {
                 || (fluent || o.result() == null) && !(telling && o.parameters().isEmpty());
     }
 
-    private void expect(Operation tested, List<Operation> all, Cast maker, List<Operation> ends)
+    /** What takes nothing and gives nothing back may have to be called before anything else, to begin a new product. */
+    private List<Operation> beginnings(Cast maker, List<Operation> ends) {
+        return scene.design().methodsOf(maker.type()).stream()
+                .filter(o -> !o.isStatic() && o.parameters().isEmpty() && o.result() == null)
+                .filter(o -> scene.design().bodies().isOpen(o) && !ends.contains(o))
+                .toList();
+    }
+
+    /**
+     * Whether it could be tried.
+     *
+     * @param first what is called before the steps
+     */
+    private boolean isShown(
+            Operation tested, List<Operation> first, List<Operation> all, Cast maker, List<Operation> ends)
             throws Ended, DriverLost {
         int compared = 0;
         String seen = "";
         for (int[] pair : PAIRS) {
-            Optional<Map<String, String>> one = product(tested, pair[0], all, maker, ends);
-            Optional<Map<String, String>> other = product(tested, pair[1], all, maker, ends);
+            Optional<Map<String, String>> one = product(tested, pair[0], first, all, maker, ends);
+            Optional<Map<String, String>> other = product(tested, pair[1], first, all, maker, ends);
             if (one.isPresent() && other.isEmpty() && pair[1] == LEFT_OUT) {
                 scene.account()
                         .add(
@@ -88,7 +111,7 @@ final class Showing {
                                 true,
                                 "nothing can be built without ",
                                 Code.of(tested.name() + "()"));
-                return;
+                return true;
             }
             if (one.isPresent() && other.isPresent()) {
                 compared++;
@@ -96,18 +119,13 @@ final class Showing {
                 if (!difference.isEmpty()) {
                     scene.account()
                             .add(LineKind.EXPECTED, 0, true, Code.of(tested.name() + "()"), " to make a difference");
-                    return;
+                    return true;
                 }
                 seen = one.get().toString();
             }
         }
         if (compared < 2) {
-            throw new Ended(
-                    Outcome.BLOCKED,
-                    Account.say(
-                            "No values were found with which something could be built, ",
-                            Code.of(tested.name()),
-                            " among them."));
+            return false;
         }
         scene.account()
                 .add(
@@ -127,10 +145,13 @@ final class Showing {
 
     /** What a new builder makes when the tested step is told the values of a round; nothing where it cannot be built so. */
     private Optional<Map<String, String>> product(
-            Operation tested, int round, List<Operation> all, Cast maker, List<Operation> ends)
+            Operation tested, int round, List<Operation> first, List<Operation> all, Cast maker, List<Operation> ends)
             throws Ended, DriverLost {
         Cast fresh = scene.casting().another(maker);
         Type type = fresh.type();
+        for (Operation o : first) {
+            scene.casting().callOn(fresh.object(), type, o, List.of());
+        }
         List<Operation> order = new ArrayList<>(all);
         if (round == LAST) {
             order.remove(tested);

@@ -17,6 +17,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** One driver during one scenario, with everything heard and printed so far. */
 final class Stage {
@@ -57,7 +58,7 @@ final class Stage {
                         h.called(),
                         h.arguments(),
                         h.seen(),
-                        within(0).peek()));
+                        within(h.thread()).peek()));
             } else if (e instanceof Event.Entered h) {
                 entered(h);
             } else if (e instanceof Event.Left l) {
@@ -175,11 +176,19 @@ final class Stage {
     }
 
     static String said(Thrown thrown) {
-        String simple = thrown.type().substring(thrown.type().lastIndexOf('.') + 1);
+        Optional<String> collapse = Collapse.said(thrown);
+        if (collapse.isPresent()) {
+            return simpleName(thrown) + ", it " + collapse.get();
+        }
+        String simple = simpleName(thrown);
         String message =
                 thrown.message() == null || thrown.message().isBlank() ? "" : ": " + shortened(thrown.message());
         String at = thrown.at() == null || thrown.at().isEmpty() ? "" : " at " + thrown.at();
         return simple + message + at;
+    }
+
+    private static String simpleName(Thrown thrown) {
+        return thrown.type().substring(thrown.type().lastIndexOf('.') + 1);
     }
 
     static String shortened(String text) {

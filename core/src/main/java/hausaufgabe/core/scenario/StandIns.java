@@ -154,13 +154,11 @@ final class StandIns {
         }
     }
 
+    /** Whether nothing can stand for it, rather than something empty. */
     private static boolean isReference(TypeRef t) {
-        return t.isContainer() && !t.many()
-                || !t.isContainer()
-                        && t.type().contains(".")
-                        && Samples.all(t.type(), Mentioned.NOTHING).isEmpty()
-                || !t.isContainer()
-                        && Character.isUpperCase(t.type().charAt(t.type().lastIndexOf('.') + 1))
+        return t.isContainer()
+                ? !t.many()
+                : Literals.isReference(t.type())
                         && Samples.all(t.type(), Mentioned.NOTHING).isEmpty();
     }
 

@@ -40,8 +40,8 @@ final class Tracing {
 
     void happened(Event e) {
         if (e instanceof Event.Asked a) {
-            begin(a.object(), null, a.called().name(), a.arguments(), 0);
-            end(0, null);
+            begin(a.object(), null, a.called().name(), a.arguments(), a.thread());
+            end(a.thread(), null);
         } else if (e instanceof Event.Entered n) {
             begin(n.object(), n.type(), n.called().name(), n.arguments(), n.thread());
         } else if (e instanceof Event.Left l) {

@@ -124,7 +124,7 @@ class PatternParserTest {
         assertTrue(refused(SMALL.replace("    chart is of type Chart\n", ""))
                 .getMessage()
                 .contains("a condition for 'held'"));
-        assertTrue(refused(SMALL.replace("2.5", "2.5.1")).getMessage().contains("is not a number"));
+        assertTrue(refused(SMALL.replace("2.5", "2.5.1")).getMessage().contains("is no number"));
         assertTrue(refused(SMALL.replace("double of Chart", "copy of Chart"))
                 .getMessage()
                 .contains("'double of ROLE'"));

@@ -15,6 +15,8 @@ final class Doubles implements BiFunction<Object, Object[], Object> {
     private static final int MOST = 2_000;
     /** Calls of doubles told in the life of a program; after that they are answered and not told. */
     private static final int MOST_ASKED = 20_000;
+    /** Characters told of arguments and results in the life of a program; after that nothing more is told. */
+    private static final long MOST_CHARACTERS = 4L << 20;
 
     private final Objects objects;
     private final Values values;
@@ -89,7 +91,7 @@ final class Doubles implements BiFunction<Object, Object[], Object> {
         JSONObject event = null;
         synchronized (this) {
             looking = looks.get(self);
-            if (asked++ < MOST_ASKED) {
+            if (asked++ < MOST_ASKED && values.characters() < MOST_CHARACTERS) {
                 printed();
                 event = happened("asked", self, operation);
                 event.put("a", values.outAll(arguments));
@@ -118,6 +120,7 @@ final class Doubles implements BiFunction<Object, Object[], Object> {
         if (entered >= MOST) {
             return;
         }
+        entered += values.characters() < MOST_CHARACTERS ? 0 : MOST;
         if (what.equals("entered") && ++entered >= MOST) {
             enough.run();
             events.put(new JSONObject().put("e", "cut"));

@@ -7,6 +7,10 @@ import java.util.function.BiFunction;
 /** Defines the program's classes. Sees the platform's and nothing of the driver's. */
 final class ProgramLoader extends ClassLoader {
 
+    private static final String[] TAKEN = {
+        "java.", "javax.", "jdk.", "sun.", "com.sun.", "org.junit.", "org.opentest4j.", "org.apiguardian."
+    };
+
     private final Map<String, byte[]> program;
 
     /** @param parent what the program may use */
@@ -15,16 +19,25 @@ final class ProgramLoader extends ClassLoader {
         this.program = new HashMap<>(program);
     }
 
-    /** The program's own classes come first, whatever their packages are called. */
+    /** The program's own classes come first, save where it takes names of the runtime's or of the test platform's. */
     @Override
     protected Class<?> loadClass(String name, boolean resolve) throws ClassNotFoundException {
         synchronized (getClassLoadingLock(name)) {
-            if (!program.containsKey(name)) {
+            if (!program.containsKey(name) || isTaken(name)) {
                 return super.loadClass(name, resolve);
             }
             Class<?> loaded = findLoadedClass(name);
             return loaded != null ? loaded : findClass(name);
         }
+    }
+
+    private static boolean isTaken(String name) {
+        for (String prefix : TAKEN) {
+            if (name.startsWith(prefix)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

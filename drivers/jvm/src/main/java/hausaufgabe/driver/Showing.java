@@ -63,7 +63,7 @@ final class Showing {
             return '"' + cut(s) + '"';
         }
         if (isSimple(value)) {
-            return String.valueOf(value);
+            return Texts.of(value);
         }
         if (value instanceof Enum<?> e) {
             return e.getDeclaringClass().getSimpleName() + "." + e.name();

@@ -41,7 +41,7 @@ final class State {
 
     private void take(String way, Object value) {
         if (Showing.isSimple(value)) {
-            found.put(way, value == null ? "null" : String.valueOf(value));
+            found.put(way, value == null ? "null" : Texts.of(value));
         } else if (value instanceof Enum<?> e) {
             found.put(way, e.name());
         } else if (seen.containsKey(value)) {

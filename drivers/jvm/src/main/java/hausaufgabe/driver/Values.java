@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicLong;
 import org.json.JSONArray;
 import org.json.JSONObject;
 
@@ -23,6 +24,7 @@ final class Values {
 
     private final Objects objects;
     private final ProgramLoader loader;
+    private final AtomicLong characters = new AtomicLong();
 
     Values(Objects objects, ProgramLoader loader) {
         this.objects = objects;
@@ -181,16 +183,26 @@ final class Values {
         if (value == null) {
             return told.put("n", true);
         }
-        told.put("type", value.getClass().getName());
+        told.put("type", counted(value.getClass().getName()));
         if (value instanceof Number || value instanceof Boolean || value instanceof Character) {
             if (Showing.isSimple(value)) {
-                return told.put("s", value.toString());
+                return told.put("s", counted(Texts.of(value)));
             }
         }
         if (value instanceof String s) {
-            return told.put("s", s.length() > 10_000 ? s.substring(0, 10_000) + "…" : s);
+            return told.put("s", counted(Texts.kept(s)));
         }
-        return told.put("ref", objects.number(value)).put("shown", Showing.of(value));
+        return told.put("ref", objects.number(value)).put("shown", counted(Showing.of(value)));
+    }
+
+    private String counted(String text) {
+        characters.addAndGet(text.length());
+        return text;
+    }
+
+    /** How many characters were told of values so far. */
+    long characters() {
+        return characters.get();
     }
 
     /** What stands for nothing in a type: zero, false, an empty text, or null. */
