@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Steps and expectations one by one, played in the sandbox against a small program. */
 class ScenarioStepsTest {
@@ -142,6 +143,175 @@ class ScenarioStepsTest {
         assertTrue(
                 r.explanation().plain().contains("No Tower could be made"),
                 r.explanation().plain());
+    }
+
+    /** The tower as it keeps what it was told, which is of some type. */
+    private static String keeping(String type) {
+        return PROGRAM.replace("int total() { return total; }", type + " seen; Object total() { return seen; }")
+                .replaceAll(
+                        "void refuse.*",
+                        java.util.regex.Matcher.quoteReplacement("void refuse(" + type + " told) { seen = told; }"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "long",
+                "double",
+                "short",
+                "Integer",
+                "Number",
+                "Object",
+                "java.math.BigDecimal",
+                "java.math.BigInteger"
+            })
+    void aNumberFitsWhateverTheParameterIs(String type) {
+        ScenarioResult r = play(
+                keeping(type),
+                "tower := new Tower\ncall tower.refuse with -12\nn := call tower.count\nexpect n is -12");
+
+        assertEquals(Outcome.PASSED, r.outcome(), () -> r.explanation().plain() + r.steps());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"String", "CharSequence", "Object", "Comparable<String>"})
+    void aTextIsATextAndNoNumber(String type) {
+        String told = "tower := new Tower\ncall tower.refuse with \"01\"\nn := call tower.count\n";
+
+        ScenarioResult same = play(keeping(type), told + "expect n is \"01\"");
+        ScenarioResult other = play(keeping(type), told + "expect n is \"1\"");
+
+        assertEquals(Outcome.PASSED, same.outcome(), same.explanation().plain());
+        assertEquals(Outcome.FAILED, other.outcome(), other.explanation().plain());
+    }
+
+    @Test
+    void nothingFitsATypeWithASmallNameOfItsOwn() {
+        String program = keeping("bell").replace("interface Bell", "class bell {}\ninterface Bell");
+
+        ScenarioResult r = play(
+                program, "tower := new Tower\ncall tower.refuse with null\nn := call tower.count\nexpect n is null");
+
+        assertEquals(Outcome.PASSED, r.outcome(), r.explanation().plain());
+    }
+
+    @Test
+    void whatDoesNotFitAFieldIsNotSetAndThatIsSaid() {
+        ScenarioResult r = play(PROGRAM, "tower := new Tower\nset tower.bells to 12\ncall tower.count");
+
+        assertEquals(Outcome.BLOCKED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("12 is none, so it was not set"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void anExpectedErrorIsLookedForOnce() {
+        String program = PROGRAM.replaceAll(
+                "void refuse.*",
+                "int asked; void refuse(String why) { if (asked++ == 0) throw new IllegalStateException(why); }");
+
+        ScenarioResult r =
+                play(program, "tower := new Tower\nexpect call tower.refuse to throw \"IllegalStateException\"");
+
+        assertEquals(Outcome.PASSED, r.outcome(), r.explanation().plain());
+    }
+
+    @Test
+    void forEveryCaseIsPassedOnlyWhenAllDid() {
+        String program = PROGRAM.replace(
+                "class Quiet implements Bell { ",
+                "class Quiet implements Bell { Quiet(Thread.State s, java.sql.Connection c) { throw new IllegalStateException(); } ");
+        String steps = "for every ConcreteBell\nbell := new ConcreteBell\ncall bell.ring";
+
+        ScenarioResult r = play(program, steps);
+
+        assertEquals(Outcome.BLOCKED, r.outcome(), r.explanation().plain());
+        assertTrue(
+                r.explanation().plain().startsWith("Held for 1 of 2 cases. Not tried to the end: Quiet."),
+                r.explanation().plain());
+        assertEquals(Outcome.PASSED, play(PROGRAM, steps).outcome());
+    }
+
+    @Test
+    void aDoubleIsAskedByTheThreadThatAsksIt() {
+        String program = PROGRAM.replace(
+                "int sum = 0; for (Bell b : bells) sum += b.ring(times); total += sum; return sum;",
+                "Thread t = new Thread(() -> bells.forEach(b -> b.ring(times)));"
+                        + " t.start(); try { t.join(); } catch (InterruptedException e) { } return 0;");
+
+        ScenarioResult r = play(program, "one := double of Bell\ntower := new Tower with one\ncall tower.rings with 2");
+
+        var ring = r.calls().messages().stream()
+                .filter(m -> m.operation().equals("ring"))
+                .findFirst()
+                .orElseThrow();
+        assertNotEquals(0, ring.thread());
+    }
+
+    @Test
+    void aProgramThatRefusesEverythingIsSaidToInTheFirstLine() {
+        String program = PROGRAM.replace(
+                "int sum = 0; for",
+                "if (times != 4711_4711) throw new IllegalArgumentException(\"fog\"); int sum = 0; for");
+
+        ScenarioResult r = play(
+                program,
+                "one := double of Bell\ntower := new Tower with one\ncall tower.rings until one.ring is called");
+
+        assertEquals(Outcome.BLOCKED, r.outcome());
+        assertTrue(
+                r.explanation().plain().startsWith("The program refused every call that was tried: tower.chime("),
+                r.explanation().plain());
+        assertTrue(
+                r.explanation().plain().contains("IllegalArgumentException: fog at Bells.java:9"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void aProgramThatNeverComesBackByItsOwnDoingHasFailed() {
+        String program =
+                PROGRAM.replace("int sum = 0; for", "if (times != 4711_4711) return chime(times); int sum = 0; for");
+
+        ScenarioResult r = play(
+                program,
+                "one := double of Bell\ntower := new Tower with one\ncall tower.rings until one.ring is called");
+
+        assertEquals(Outcome.FAILED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("called itself again and again without end"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void whateverAValueIsLittleOfItIsKept() {
+        String program = PROGRAM.replace("int total() { return total; }", """
+                        Object total() { return text; }
+                        String text = "x".repeat(3_000_000);
+                        StringBuilder builder = new StringBuilder(text);
+                        java.math.BigInteger huge = java.math.BigInteger.TWO.pow(5_000_000);
+                        List<Object> all = new ArrayList<>(Collections.nCopies(900, builder));
+                        """);
+
+        ScenarioResult r = play(
+                program,
+                "tower := new Tower\nremember tower\nn := call tower.count\nexpect tower is unchanged\nexpect n is \"y\"");
+
+        assertEquals(Outcome.FAILED, r.outcome(), r.explanation().plain());
+        int kept = r.steps().stream().mapToInt(l -> l.text().plain().length()).sum()
+                + r.explanation().plain().length();
+        assertTrue(kept < 20_000, () -> "kept " + kept);
+    }
+
+    @Test
+    void longTextsThatBeginAlikeAreStillToldApart() {
+        String program = PROGRAM.replace(
+                "int total() { return total; }", "int n; String total() { return \"x\".repeat(5_000) + n++; }");
+
+        ScenarioResult r =
+                play(program, "tower := new Tower\na := call tower.count\nb := call tower.count\nexpect a is not b");
+
+        assertEquals(Outcome.PASSED, r.outcome(), r.explanation().plain());
     }
 
     @Test

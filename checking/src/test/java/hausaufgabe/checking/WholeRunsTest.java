@@ -117,6 +117,49 @@ class WholeRunsTest {
     }
 
     @Test
+    void aSubmissionThatBringsItsOwnAssertionsGainsNothing() {
+        String everythingPasses = """
+                package org.junit.jupiter.api;
+                public class Assertions {
+                    public static void assertEquals(double a, double b) {}
+                    public static void assertEquals(Object a, Object b) {}
+                }
+                """;
+
+        CheckReport r = check(
+                new SourceFile("Main.java", MAIN.replace("t += d", "t -= d")),
+                new SourceFile("org/junit/jupiter/api/Assertions.java", everythingPasses),
+                new SourceFile("Sly.java", "/**/ package org./**/junit.jupiter.api; class Sly {}"));
+
+        assertEquals(Outcome.FAILED, outcomes(r).get("SumTest.addsUp()"));
+        assertTrue(r.diagnostics().stream()
+                .anyMatch(
+                        d -> d.message().contains("org.junit.jupiter.api belongs to the runtime, the test platform")));
+    }
+
+    @Test
+    void aTestThatTheSubmissionCallsOffHasFailed() {
+        CheckReport r = check(MAIN.replace("double t = 0;", """
+                double t = 0;
+                try {
+                    Class<?> off = Thread.currentThread().getContextClassLoader().loadClass("org.opentest4j.TestAbortedException");
+                    throw (RuntimeException) off.getConstructor(String.class).newInstance("fog");
+                } catch (ReflectiveOperationException e) { }
+                """));
+
+        assertEquals(Outcome.FAILED, outcomes(r).get("SumTest.addsUp()"));
+    }
+
+    @Test
+    void aTestThatCallsItselfOffIsAQuestion() {
+        CheckReport r = check(
+                TEST.replace("assertEquals(6.0,", "Assumptions.assumeTrue(false); assertEquals(6.0,"),
+                new SourceFile("Main.java", MAIN));
+
+        assertEquals(Outcome.BLOCKED, outcomes(r).get("SumTest.addsUp()"));
+    }
+
+    @Test
     void testsThatDoNotFitTheSubmissionSayWhere() {
         CheckReport r = check(MAIN.replace("double sum(", "double total(").replace("+ sum(", "+ total("));
 
@@ -146,13 +189,21 @@ class WholeRunsTest {
     }
 
     private static CheckReport check(String main) {
+        return check(new SourceFile("Main.java", main));
+    }
+
+    private static CheckReport check(SourceFile... sources) {
+        return check(TEST, sources);
+    }
+
+    private static CheckReport check(String test, SourceFile... sources) {
         return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), SANDBOX.testLibraries())
                 .run(
                         new CheckRequest(
                                 TIDES,
-                                List.of(new SourceFile("Main.java", main)),
+                                List.of(sources),
                                 List.of(new SourceFile("Main.java", MAIN)),
-                                List.of(new SourceFile("SumTest.java", TEST)),
+                                List.of(new SourceFile("SumTest.java", test)),
                                 List.of(),
                                 Map.of(),
                                 false,

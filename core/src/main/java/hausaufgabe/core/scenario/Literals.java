@@ -58,7 +58,9 @@ final class Literals {
     }
 
     /** A literal as a value of the type; nothing where it does not fit, as a broken number does not fit an {@code int}. */
-    static Optional<Given> as(Value literal, String wanted) {
+    static Optional<Given> as(Value literal, String type) {
+        int generic = type.indexOf('<');
+        String wanted = generic < 0 ? type : type.substring(0, generic);
         return switch (literal.type()) {
             case NUMBER -> number(literal.text(), wanted);
             case TEXT -> text(literal.text(), wanted);
