@@ -15,6 +15,7 @@ import java.util.Map;
  * @param pins role names to type names that a person has fixed; may be empty
  * @param structureOnly whether to leave the scenarios out
  * @param isolation how the student's program is run
+ * @param anew whether it is to be made even if it was made before
  */
 public record CheckRequest(
         String pattern,
@@ -24,7 +25,26 @@ public record CheckRequest(
         List<Diagnostic> remarks,
         Map<String, String> pins,
         boolean structureOnly,
-        Isolation isolation) {
+        Isolation isolation,
+        boolean anew) {
+
+    /** A check that may be answered from one made before. */
+    public CheckRequest(
+            String pattern,
+            List<SourceFile> sources,
+            List<SourceFile> starter,
+            List<SourceFile> tests,
+            List<Diagnostic> remarks,
+            Map<String, String> pins,
+            boolean structureOnly,
+            Isolation isolation) {
+        this(pattern, sources, starter, tests, remarks, pins, structureOnly, isolation, false);
+    }
+
+    /** The same check, to be made anew or not. */
+    public CheckRequest again(boolean anew) {
+        return new CheckRequest(pattern, sources, starter, tests, remarks, pins, structureOnly, isolation, anew);
+    }
 
     /** A check where nothing was handed out and no tests are given. */
     public CheckRequest(

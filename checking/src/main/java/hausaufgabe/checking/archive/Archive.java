@@ -6,6 +6,7 @@ import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
@@ -78,13 +79,26 @@ public final class Archive {
             throw new ArchiveException(
                     name + " is not a zip. Pack the folder with the sources as .zip and upload that.");
         }
+        try {
+            return zip(name, bytes, StandardCharsets.UTF_8);
+        } catch (NamesNotUnicode e) {
+            return zip(name, bytes, StandardCharsets.ISO_8859_1);
+        }
+    }
+
+    /** Names in the zip are in an older encoding, which it does not say. */
+    private static final class NamesNotUnicode extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    private Upload zip(String name, byte[] bytes, Charset names) throws ArchiveException {
         Map<String, byte[]> found = new TreeMap<>();
         long total = 0;
         int files = 0;
-        try (ZipInputStream in =
-                new ZipInputStream(new BufferedInputStream(new ByteArrayInputStream(bytes)), StandardCharsets.UTF_8)) {
-            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
-                String path = safe(name, e.getName());
+        try (ZipInputStream in = new ZipInputStream(new BufferedInputStream(new ByteArrayInputStream(bytes)), names)) {
+            for (ZipEntry e = next(in, names); e != null; e = next(in, names)) {
+                String path =
+                        safe(name, names.equals(StandardCharsets.UTF_8) ? e.getName() : FileNames.older(e.getName()));
                 if (++files > limits.files()) {
                     throw new ArchiveException(name + " holds more than " + limits.files()
                             + " files. Pack only the sources and upload again.");
@@ -116,14 +130,30 @@ public final class Archive {
         return upload("The upload", found);
     }
 
+    private static ZipEntry next(ZipInputStream in, Charset names) throws IOException {
+        try {
+            return in.getNextEntry();
+        } catch (ZipException | IllegalArgumentException e) {
+            String said = String.valueOf(e.getMessage());
+            boolean byName = names.equals(StandardCharsets.UTF_8)
+                    && (e instanceof IllegalArgumentException
+                            || said.contains("bad entry name")
+                            || said.contains("malformed"));
+            if (byName) {
+                throw new NamesNotUnicode();
+            }
+            throw e;
+        }
+    }
+
     private static String safe(String zip, String entry) throws ArchiveException {
         String path = entry.replace('\\', '/');
         boolean leaves = path.startsWith("/") || path.matches("^[A-Za-z]:.*") || ("/" + path + "/").contains("/../");
         if (leaves || path.indexOf('\0') >= 0) {
-            throw new ArchiveException(zip + " holds a file with a path that leaves the folder (" + entry
-                    + "). It was not unpacked. Pack the folder anew without such paths.");
+            throw new ArchiveException(FileNames.shown(zip) + " holds a file with a path that leaves the folder ("
+                    + FileNames.shown(entry) + "). It was not unpacked. Pack the folder anew without such paths.");
         }
-        return path;
+        return FileNames.shown(path);
     }
 
     private static boolean isSkipped(String path) {
@@ -168,6 +198,12 @@ public final class Archive {
                         + " MB, which no handwritten source is. Leave it out and upload again.");
             }
             SourceText text = SourceText.of(e.getKey(), e.getValue());
+            FileNames.hidden(text.text())
+                    .ifPresent(h -> remarks.add(new Diagnostic(
+                            e.getKey(),
+                            h.line(),
+                            "holds an invisible character, " + h.shown()
+                                    + ", which may make code look like other code")));
             sources.add(new SourceFile(e.getKey(), text.text()));
             if (text.remark() != null) {
                 remarks.add(new Diagnostic(e.getKey(), 0, text.remark()));

@@ -87,7 +87,9 @@ public final class CheckerMain {
             return Message.failed("The pattern cannot be read: " + e.getMessage());
         } catch (StackOverflowError e) {
             return Message.failed("The sources are nested too deeply to be read.");
-        } catch (RuntimeException e) {
+        } catch (OutOfMemoryError e) {
+            throw e;
+        } catch (RuntimeException | Error e) {
             LOG.error("a check broke", e);
             return Message.failed("The check broke (" + e.getClass().getSimpleName() + "). This is a fault of ours.");
         }

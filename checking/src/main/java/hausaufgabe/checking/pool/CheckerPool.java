@@ -7,8 +7,10 @@ import hausaufgabe.core.report.CheckReport;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -24,9 +26,14 @@ public final class CheckerPool implements CheckDispatcher {
     private static final int HEAP_MEGABYTES = 512;
     private static final Duration LIMIT = Duration.ofSeconds(90);
 
+    private static final String CLOSED = "The checkers were stopped before this check was over. Have it checked again.";
+
+    private final Set<CompletableFuture<CheckReport>> open = ConcurrentHashMap.newKeySet();
     private final BlockingQueue<Order> queue = new LinkedBlockingQueue<>();
     private final List<Thread> workers = new ArrayList<>();
     private final List<CheckerProcess> processes = new ArrayList<>();
+
+    private volatile boolean closed;
 
     private record Order(CheckRequest request, Consumer<String> progress, CompletableFuture<CheckReport> result) {}
 
@@ -46,6 +53,12 @@ public final class CheckerPool implements CheckDispatcher {
     @Override
     public CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress) {
         CompletableFuture<CheckReport> result = new CompletableFuture<>();
+        open.add(result);
+        result.whenComplete((report, failure) -> open.remove(result));
+        if (closed) {
+            result.completeExceptionally(new CheckFailed(CLOSED));
+            return result;
+        }
         queue.add(new Order(request, step -> tell(progress, step), result));
         return result;
     }
@@ -61,7 +74,7 @@ public final class CheckerPool implements CheckDispatcher {
 
     private void work(CheckerProcess process) {
         try {
-            while (true) {
+            while (!closed) {
                 serve(queue.take(), process);
             }
         } catch (InterruptedException e) {
@@ -72,7 +85,8 @@ public final class CheckerPool implements CheckDispatcher {
     private static void serve(Order order, CheckerProcess process) {
         try {
             order.result().complete(withRetry(order, process));
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | Error e) {
+            // an error ends this check and not the worker, which has others to make
             order.result().completeExceptionally(e);
         }
     }
@@ -91,7 +105,10 @@ public final class CheckerPool implements CheckDispatcher {
 
     @Override
     public void close() {
+        closed = true;
         workers.forEach(Thread::interrupt);
         processes.forEach(CheckerProcess::close);
+        // nobody is to wait for what will not come
+        List.copyOf(open).forEach(f -> f.completeExceptionally(new CheckFailed(CLOSED)));
     }
 }

@@ -20,10 +20,14 @@ import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 
 /**
- * Answers a check that was made before, of the same sources by the same exercise, from its report. A report with something
- * that could not be run is not kept, since it may have been for want of something on this machine, or by chance.
+ * Answers a check that was made before, of the same sources by the same exercise, from its report, unless it is asked for anew.
+ * A report with something that could not be run, or that took so long that it may have been stopped for it, is not kept: it
+ * may have been for want of something on this machine, or by chance.
  */
 public final class RememberedReports implements CheckDispatcher {
+
+    /** Milliseconds after which a run may have been stopped for taking too long. */
+    private static final long LONG = 2_500;
 
     private final CheckDispatcher checks;
     private final Map<String, byte[]> reports;
@@ -48,12 +52,13 @@ public final class RememberedReports implements CheckDispatcher {
         synchronized (reports) {
             known = reports.get(key);
         }
-        if (known != null) {
+        if (known != null && !request.anew()) {
             progress.accept("Checked before");
             return CompletableFuture.completedFuture(unpacked(known));
         }
         return checks.submit(request, progress).thenApply(report -> {
-            boolean settled = report.scenarios().stream().noneMatch(s -> s.outcome() == Outcome.BLOCKED);
+            boolean settled = report.scenarios().stream()
+                    .noneMatch(s -> s.outcome() == Outcome.BLOCKED || s.milliseconds() >= LONG);
             if (settled) {
                 byte[] packed = packed(report);
                 synchronized (reports) {
@@ -67,7 +72,7 @@ public final class RememberedReports implements CheckDispatcher {
     private static String key(CheckRequest request) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(digest.digest(Json.mapper().writeValueAsBytes(request)));
+            return HexFormat.of().formatHex(digest.digest(Json.mapper().writeValueAsBytes(request.again(false))));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         } catch (IOException e) {

@@ -18,6 +18,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ArchiveTest {
 
@@ -124,6 +126,35 @@ class ArchiveTest {
                 .message()
                 .contains("not UTF-8"));
         assertTrue(archive.files(Map.of("Moewe.java", marked)).remarks().isEmpty());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"IBM437", "windows-1252", "UTF-8"})
+    void namesOfFilesAreReadAsTheyWereWritten(String charset) throws Exception {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(bytes, Charset.forName(charset))) {
+            for (String name : List.of("Gebühren/Grösse.java", "Fähre.java")) {
+                out.putNextEntry(new ZipEntry(name));
+                out.write(SHIP);
+            }
+        }
+
+        Upload upload = archive.zip("work.zip", bytes.toByteArray());
+
+        assertEquals(
+                List.of("Fähre.java", "Gebühren/Grösse.java"),
+                upload.sources().stream().map(SourceFile::path).toList());
+    }
+
+    @Test
+    void charactersThatCannotBeSeenAreSaidByTheirNumber() throws Exception {
+        Upload upload = archive.zip(
+                "work.zip",
+                zip("Sh\u202Eip\u0007.java", "class Ship {\n int x; // \u2066 }".getBytes(StandardCharsets.UTF_8)));
+
+        assertEquals("Sh⟨U+202E⟩ip⟨U+0007⟩.java", upload.sources().get(0).path());
+        assertEquals(2, upload.remarks().get(0).line());
+        assertTrue(upload.remarks().get(0).message().contains("⟨U+2066⟩"));
     }
 
     @Test

@@ -80,6 +80,37 @@ class CheckerPoolTest {
     }
 
     @Test
+    void anErrorEndsItsCheckAndNotTheWorker() {
+        try (CheckerPool pool = new CheckerPool(1)) {
+            var first = pool.submit(request("class Ship {}"), step -> {
+                throw new AssertionError("ours");
+            });
+            var second = pool.submit(request("class Ship {}"), s -> {});
+
+            assertThrows(CompletionException.class, first::join);
+            assertTrue(second.join().compiled());
+        }
+    }
+
+    @Test
+    void nobodyIsLeftWaitingWhenThePoolIsClosed() {
+        CheckerPool pool = new CheckerPool(1);
+        List<java.util.concurrent.CompletableFuture<CheckReport>> waiting = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            waiting.add(pool.submit(request("class Ship" + i + " {}"), s -> {}));
+        }
+
+        pool.close();
+
+        assertTrue(waiting.stream().allMatch(java.util.concurrent.CompletableFuture::isDone));
+        CompletionException e = assertThrows(
+                CompletionException.class,
+                () -> pool.submit(request("class Ship {}"), s -> {}).join());
+        assertTrue(
+                e.getCause().getMessage().contains("were stopped"), e.getCause().getMessage());
+    }
+
+    @Test
     void deeplyNestedSourcesAreRead() {
         String deep = "class Deep { int x = " + "(".repeat(5_000) + "1" + ")".repeat(5_000) + "; }";
         try (CheckerPool pool = new CheckerPool(1)) {
