@@ -1,4 +1,7 @@
 import { createBrowserRouter } from 'react-router';
+import { AccountsPage } from './account/AccountsPage';
+import { PasswordPage } from './account/PasswordPage';
+import { WelcomePage } from './account/WelcomePage';
 import { ExercisePage } from './exercise/ExercisePage';
 import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
@@ -10,6 +13,7 @@ import { TodayPage } from './today/TodayPage';
 
 export const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInPage />, errorElement: <WentWrong /> },
+  { path: '/welcome', element: <WelcomePage />, errorElement: <WentWrong /> },
   {
     element: <SignedIn />,
     errorElement: <WentWrong />,
@@ -17,6 +21,8 @@ export const router = createBrowserRouter([
       { path: '/', element: <TodayPage /> },
       { path: '/exercises/:exercise', element: <ExercisePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
+      { path: '/accounts', element: <AccountsPage /> },
+      { path: '/password', element: <PasswordPage /> },
       { path: '/patterns/:pattern', element: <PatternPage /> },
       { path: '/submissions/:submission', element: <SubmissionPage /> },
       { path: '*', element: <NotFound /> },

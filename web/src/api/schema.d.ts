@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{id}/disabled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["disable"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course": {
         parameters: {
             query?: never;
@@ -27,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -68,22 +116,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exercises/{exercise}/progress": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["progress"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/exercises/{exercise}/submissions": {
         parameters: {
             query?: never;
@@ -116,6 +148,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ofLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/links/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["news"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -123,7 +203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -175,6 +255,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -260,10 +356,36 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/submissions/{id}/source": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["source"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccountLine: {
+            /** Format: int64 */
+            id: number;
+            login: string;
+            name: string;
+            /** @enum {string} */
+            role: "LEAD" | "TUTOR";
+            /** @enum {string} */
+            state: "INVITED" | "ACTIVE" | "DISABLED";
+        };
         Asked: {
             essential: boolean;
             hint: string;
@@ -318,6 +440,10 @@ export interface components {
             timing: components["schemas"]["Timing"];
             /** @enum {string} */
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
+        };
+        ChosenPassword: {
+            password: string;
+            token: string;
         };
         Decision: {
             /** Format: date-time */
@@ -401,6 +527,16 @@ export interface components {
             before?: number;
             name: string;
         };
+        Invitation: {
+            login: string;
+            name: string;
+            /** @enum {string} */
+            role: "LEAD" | "TUTOR";
+        };
+        Invited: {
+            account: components["schemas"]["AccountLine"];
+            link: components["schemas"]["Link"];
+        };
         LastAttempt: {
             /** Format: int32 */
             attempt: number;
@@ -429,6 +565,11 @@ export interface components {
             kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED" | "CASE";
             text: components["schemas"]["Sentence"];
         };
+        Link: {
+            /** Format: date-time */
+            expiresAt: string;
+            token: string;
+        };
         Mark: {
             label: string;
             /** @enum {string} */
@@ -442,6 +583,10 @@ export interface components {
             /** Format: int32 */
             thread: number;
             to: string;
+        };
+        OwnPassword: {
+            after: string;
+            before: string;
         };
         Participant: {
             id: string;
@@ -544,7 +689,7 @@ export interface components {
             pieces: components["schemas"]["Piece"][];
         };
         Session: {
-            staff?: components["schemas"]["Staff"];
+            staff?: components["schemas"]["SignedIn"];
         };
         Settled: {
             settled: boolean;
@@ -562,21 +707,30 @@ export interface components {
             login: string;
             password: string;
         };
-        SourceFile: {
-            path: string;
-            text: string;
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number | null;
-        };
-        Staff: {
+        SignedIn: {
             /** Format: int64 */
             id: number;
             login: string;
             name: string;
             /** @enum {string} */
             role: "LEAD" | "TUTOR";
+        };
+        SourceLine: {
+            /** Format: int32 */
+            lines: number;
+            path: string;
+        };
+        SourcePiece: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            lines: number;
+            path: string;
+            text: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number | null;
         };
         Student: {
             group: string;
@@ -597,7 +751,7 @@ export interface components {
             progress?: string;
             report?: components["schemas"]["CheckReport"];
             review: components["schemas"]["ReviewView"];
-            sources: components["schemas"]["SourceFile"][];
+            sources: components["schemas"]["SourceLine"][];
             /** @enum {string} */
             state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
             student: components["schemas"]["Student"];
@@ -610,6 +764,9 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        TakenAway: {
+            disabled: boolean;
+        };
         Timing: {
             /** Format: int64 */
             match: number;
@@ -619,6 +776,9 @@ export interface components {
             run: number;
             /** Format: int64 */
             total: number;
+        };
+        Token: {
+            token: string;
         };
         Trap: {
             caughtBy: string[];
@@ -633,6 +793,98 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountLine"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Invitation"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    disable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountLine"];
+                };
+            };
+        };
+    };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Link"];
+                };
+            };
+        };
+    };
     course: {
         parameters: {
             query?: never;
@@ -653,7 +905,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -717,28 +969,6 @@ export interface operations {
             };
         };
     };
-    progress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                exercise: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
     handIn: {
         parameters: {
             query: {
@@ -791,7 +1021,73 @@ export interface operations {
             };
         };
     };
-    all: {
+    ofLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Token"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountLine"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    news: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -912,6 +1208,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
             };
         };
     };
@@ -1067,6 +1387,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    source: {
+        parameters: {
+            query: {
+                path: string;
+                from?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourcePiece"];
                 };
             };
         };

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { api, body, type Api } from './client';
 
 export const sessionKey = ['session'];
@@ -12,24 +12,37 @@ export function useSession() {
   });
 }
 
+/** Forgets everything that was fetched for somebody else, and goes on as this person; pages that are open see it at once. */
+async function goOnAs(queries: QueryClient, session: Api<'Session'>) {
+  await queries.cancelQueries();
+  queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+  queries.setQueryData(sessionKey, session);
+}
+
 export function useSignIn() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async (given: Api<'SignIn'>) => body(await api.POST('/api/session', { body: given })),
-    onSuccess: (session) => {
-      queries.clear();
-      queries.setQueryData(sessionKey, session);
-    },
+    onSuccess: (session) => goOnAs(queries, session),
   });
 }
 
+/**
+ * Ends the session and loads the sign-in page anew: nothing that was fetched, written or opened by one person is there for
+ * the next, who begins on the first page.
+ */
 export function useSignOut() {
-  const queries = useQueryClient();
   return useMutation({
     mutationFn: async () => api.DELETE('/api/session'),
-    onSuccess: () => {
-      queries.clear();
-      queries.setQueryData(sessionKey, {});
-    },
+    onSuccess: () => window.location.replace('/sign-in'),
+  });
+}
+
+export function useOwnPassword() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (given: Api<'OwnPassword'>) =>
+      body(await api.PUT('/api/session/password', { body: given })),
+    onSuccess: (session) => queries.setQueryData(sessionKey, session),
   });
 }

@@ -1,7 +1,7 @@
 import Markdown from 'react-markdown';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useExercise, useProgress, useSheet } from '../api/exercises';
+import { useExercise, useSheet } from '../api/exercises';
 import { Asked } from '../pattern/Asked';
 import { ClassDiagram } from '../pattern/ClassDiagram';
 import { RoleSeals } from '../seal/Seal';
@@ -18,7 +18,6 @@ export function ExercisePage() {
   const id = Number(useParams().exercise);
   const exercise = useExercise(id);
   const sheet = useSheet(id);
-  useProgress(id);
   if (!exercise.data) {
     return (
       <Page title="Exercise" crumbs={[{ text: 'Exercise' }]}>

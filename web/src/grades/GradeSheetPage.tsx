@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useProgress, useSheet } from '../api/exercises';
+import { useSheet } from '../api/exercises';
 import { stateOf, tally } from '../exercise/tally';
 import { inWords, points } from '../sheet/count';
 import { Moment } from '../sheet/Moment';
@@ -16,7 +16,6 @@ type Order = 'name' | 'group' | 'points';
 export function GradeSheetPage() {
   const id = Number(useParams().exercise);
   const sheet = useSheet(id);
-  useProgress(id);
   const [group, setGroup] = useState('');
   const [find, setFind] = useState('');
   const [order, setOrder] = useState<Order>('name');

@@ -77,7 +77,18 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
         )}
         {staff && (
           <span className="flex items-center gap-3">
-            <span title={staff.role === 'LEAD' ? 'Course lead' : 'Tutor'}>{staff.name}</span>
+            {staff.role === 'LEAD' && (
+              <Link to="/accounts" className="hover:text-ink hover:underline">
+                Accounts
+              </Link>
+            )}
+            <Link
+              to="/password"
+              className="hover:text-ink hover:underline"
+              title={`${staff.role === 'LEAD' ? 'Course lead' : 'Tutor'}; your password`}
+            >
+              {staff.name}
+            </Link>
             <button type="button" className="quiet text-[14px]" onClick={() => signOut.mutate()}>
               Sign out
             </button>

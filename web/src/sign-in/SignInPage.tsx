@@ -10,12 +10,14 @@ export function SignInPage() {
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
   const at = useLocation();
-  const from = (at.state as { from?: string } | null)?.from ?? '/';
+  const before = at.state as { from?: string; of?: string } | null;
   useEffect(() => {
     document.title = 'Sign in · Hausaufgabe';
   }, []);
-  if (session.data?.staff) {
-    return <Navigate to={from} replace />;
+  const staff = session.data?.staff;
+  if (staff) {
+    const comesBack = before?.of === undefined || before.of === staff.login;
+    return <Navigate to={comesBack ? (before?.from ?? '/') : '/'} replace />;
   }
 
   function submit(event: FormEvent) {

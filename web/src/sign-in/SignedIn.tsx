@@ -1,4 +1,6 @@
 import { Navigate, Outlet, useLocation } from 'react-router';
+import { useRef } from 'react';
+import { useNews } from '../api/news';
 import { useSession } from '../api/session';
 import { Notice, Waiting } from '../sheet/Notice';
 
@@ -6,6 +8,13 @@ import { Notice, Waiting } from '../sheet/Notice';
 export function SignedIn() {
   const session = useSession();
   const at = useLocation();
+  const login = session.data?.staff?.login;
+  const last = useRef<string>(undefined);
+  if (login) {
+    // eslint-disable-next-line react-hooks/refs -- only read once nobody is signed in any more
+    last.current = login;
+  }
+  useNews(login !== undefined);
   if (session.isPending) {
     return (
       <div className="p-10">
@@ -24,5 +33,11 @@ export function SignedIn() {
       </div>
     );
   }
-  return session.data.staff ? <Outlet /> : <Navigate to="/sign-in" state={{ from: at.pathname }} replace />;
+  return session.data.staff ? (
+    <Outlet />
+  ) : (
+    // whoever was here before comes back to where that was; somebody else begins on the first page
+    // eslint-disable-next-line react-hooks/refs
+    <Navigate to="/sign-in" state={{ from: at.pathname, of: last.current }} replace />
+  );
 }

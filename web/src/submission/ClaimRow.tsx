@@ -58,6 +58,7 @@ export function RequirementRow({
         <Words sentence={f.explanation} />
       </p>
       <Excerpts
+        submission={submission.id}
         evidence={f.evidence}
         sources={submission.sources}
         places={submission.report?.places}

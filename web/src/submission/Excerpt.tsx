@@ -1,13 +1,11 @@
-import hljs from 'highlight.js/lib/core';
-import java from 'highlight.js/lib/languages/java';
 import { useMemo } from 'react';
 import type { Api } from '../api/client';
+import { PIECE, pieceOf, useSource } from '../api/sources';
 import { Seal } from '../seal/Seal';
 import type { Verdict } from '../verdict/verdict';
+import { highlighted } from './highlight';
 
-hljs.registerLanguage('java', java);
-
-type Source = Api<'SourceFile'>;
+type Source = Api<'SourceLine'>;
 type Evidence = Api<'Evidence'>;
 
 const MOST_LINES = 9;
@@ -58,21 +56,20 @@ export function stretches(
 /**
  * The lines of the sources that evidence names. What is met is shown without the lines around it.
  *
+ * @param sources the files there are; their text is fetched when it is shown
  * @param places where the types of each role are declared, so that excerpts carry their seals
  */
 export function Excerpts(props: {
+  submission: number;
   evidence: Evidence[];
   sources: Source[];
   places?: Record<string, Evidence[]>;
   verdict: Verdict;
   most: number;
 }) {
-  const lines = useMemo(
-    () => new Map(props.sources.map((s) => [s.path, s.text.split(/\r?\n/)] as const)),
-    [props.sources],
-  );
+  const lines = useMemo(() => new Map(props.sources.map((s) => [s.path, s.lines])), [props.sources]);
   const around = props.verdict === 'MET' ? 0 : 1;
-  const all = stretches(props.evidence, (file) => lines.get(file)?.length ?? 0, around).filter((s) =>
+  const all = stretches(props.evidence, (file) => lines.get(file) ?? 0, around).filter((s) =>
     lines.has(s.file),
   );
   const role = (s: Stretch) => roleAt(props.places, s);
@@ -86,7 +83,7 @@ export function Excerpts(props: {
         <Excerpt
           key={`${s.file}:${s.from}`}
           stretch={s}
-          lines={lines.get(s.file)!}
+          submission={props.submission}
           verdict={props.verdict}
           role={role(s)}
         />
@@ -101,7 +98,7 @@ export function Excerpts(props: {
               <Excerpt
                 key={`${s.file}:${s.from}`}
                 stretch={s}
-                lines={lines.get(s.file)!}
+                submission={props.submission}
                 verdict={props.verdict}
                 role={role(s)}
               />
@@ -124,13 +121,21 @@ function roleAt(places: Record<string, Evidence[]> | undefined, s: Stretch): str
   return around[0]?.role;
 }
 
-function Excerpt(props: { stretch: Stretch; lines: string[]; verdict: Verdict; role?: string }) {
-  const { stretch, lines, verdict } = props;
-  const shown = lines.slice(stretch.from - 1, stretch.to);
-  const indent = Math.min(...shown.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));
+function Excerpt(props: { stretch: Stretch; submission: number; verdict: Verdict; role?: string }) {
+  const { stretch, verdict } = props;
+  const from = pieceOf(stretch.from);
+  const source = useSource(props.submission, stretch.file, from);
+  // what goes over the end of a piece is shown up to there
+  const count = Math.min(stretch.to, from + PIECE - 1) - stretch.from + 1;
+  const piece = source.data;
+  const html = useMemo(() => (piece ? highlighted(piece.text) : []), [piece]);
+  const start = stretch.from - from;
+  const texts = piece ? piece.text.split('\n').slice(start, start + count) : [];
+  const indent = Math.min(...texts.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));
+  const shown = html.slice(start, start + count);
   return (
     <figure
-      className={`overflow-hidden rounded-[3px] border border-rule bg-paper ${shown.length === 1 ? 'flex flex-row-reverse' : ''}`}
+      className={`overflow-hidden rounded-[3px] border border-rule bg-paper ${count === 1 ? 'flex flex-row-reverse' : ''}`}
     >
       <figcaption className="flex items-center justify-end gap-1.5 px-2 pt-[3px] pb-[2px] text-[12px] text-soft">
         <span className="max-w-[210px] truncate" title={stretch.file}>
@@ -141,10 +146,11 @@ function Excerpt(props: { stretch: Stretch; lines: string[]; verdict: Verdict; r
       <pre
         tabIndex={0}
         aria-label={`${stretch.file}, lines ${stretch.from} to ${stretch.to}`}
-        className={`min-w-0 flex-1 overflow-x-auto font-code text-[12.8px] leading-[21px] ${shown.length === 1 ? 'py-1' : 'pb-1'}`}
+        aria-busy={source.isPending}
+        className={`min-w-0 flex-1 overflow-x-auto font-code text-[12.8px] leading-[21px] ${count === 1 ? 'py-1' : 'pb-1'}`}
       >
         <code className="block w-max min-w-full">
-          {shown.map((text, i) => {
+          {Array.from({ length: Math.max(1, count) }, (_, i) => {
             const n = stretch.from + i;
             const marked = stretch.marked.has(n);
             return (
@@ -153,7 +159,11 @@ function Excerpt(props: { stretch: Stretch; lines: string[]; verdict: Verdict; r
                 className={`block border-l-[3px] pr-3 ${marked ? `${washes[verdict]} ${edges[verdict]}` : 'border-transparent'}`}
               >
                 <span className="inline-block w-[38px] pr-3 text-right text-soft select-none">{n}</span>
-                <Highlighted text={text.slice(Number.isFinite(indent) ? indent : 0)} />
+                {source.isError ? (
+                  <span className="text-madder">{i === 0 ? source.error.message : ''}</span>
+                ) : (
+                  <Highlighted html={unindented(shown[i] ?? '', Number.isFinite(indent) ? indent : 0)} />
+                )}
               </span>
             );
           })}
@@ -163,8 +173,15 @@ function Excerpt(props: { stretch: Stretch; lines: string[]; verdict: Verdict; r
   );
 }
 
-/** One line of Java; the markup comes from the highlighter, which escapes the text. */
-export function Highlighted({ text }: { text: string }) {
-  const html = useMemo(() => hljs.highlight(text, { language: 'java', ignoreIllegals: true }).value, [text]);
+/** A highlighted line without its first spaces; tags that stand before or among them stay. */
+export function unindented(html: string, by: number): string {
+  let left = by;
+  return html.replace(/^(?:<[^>]*>|[ \t])*/, (start) =>
+    start.replace(/<[^>]*>|[ \t]/g, (part) => (part.length > 1 || left-- <= 0 ? part : '')),
+  );
+}
+
+/** A line as the highlighter gave it, which has escaped the text. */
+export function Highlighted({ html }: { html: string }) {
   return <span dangerouslySetInnerHTML={{ __html: html || ' ' }} />;
 }

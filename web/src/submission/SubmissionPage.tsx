@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { isBeingChecked, useExercise, useProgress, useSheet } from '../api/exercises';
+import { isBeingChecked, useExercise, useSheet } from '../api/exercises';
 import { useSubmission } from '../api/marks';
+import { PIECE, useSource } from '../api/sources';
 import { RoleSeals, Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
 import { Moment } from '../sheet/Moment';
@@ -13,6 +15,7 @@ import { Stroke } from '../verdict/Stroke';
 import { heading, requirementsOf, scenariosOf, summary } from './claims';
 import { RequirementRow, ScenarioRow } from './ClaimRow';
 import { Excerpts, Highlighted } from './Excerpt';
+import { highlighted } from './highlight';
 import { Margin } from './Margin';
 
 type Submission = Api<'SubmissionView'>;
@@ -22,7 +25,6 @@ export function SubmissionPage() {
   const id = Number(useParams().submission);
   const submission = useSubmission(id);
   const exerciseId = submission.data?.exercise.exerciseId;
-  useProgress(exerciseId);
   const sheet = useSheet(exerciseId);
   if (!submission.data) {
     return (
@@ -85,8 +87,12 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         left={<Left submission={s} />}
         right={<Margin submission={s} onSettled={goOn} />}
       >
-        {s.report ? <Report submission={s} report={s.report} /> : <NoReport submission={s} />}
-        <Sources sources={s.sources} />
+        {s.report ? (
+          <Report submission={s} report={s.report} title={exercise.data?.pattern.title ?? s.report.pattern} />
+        ) : (
+          <NoReport submission={s} />
+        )}
+        <Sources submission={s} />
       </Page>
     </RoleSeals>
   );
@@ -202,16 +208,22 @@ function WhoIsWho({ report }: { report: Api<'CheckReport'> }) {
   );
 }
 
-function Report({ submission, report }: { submission: Submission; report: Api<'CheckReport'> }) {
+function Report(props: { submission: Submission; report: Api<'CheckReport'>; title: string }) {
+  const { submission, report } = props;
   const runs = scenariosOf(report);
   const running = isBeingChecked(submission.state);
   return (
     <>
-      <h1 className="text-[27px]">{heading(report)}</h1>
+      <h1 className="text-[27px]">{heading(report, props.title)}</h1>
       <p className="reading text-soft italic">{summary(report)}</p>
       {running && (
         <p role="status" className="mt-2 border-l-[3px] border-slate pl-3 text-soft italic">
           Being checked again: {submission.progress ?? 'waiting for its turn'} …
+        </p>
+      )}
+      {submission.state === 'FAILED' && (
+        <p role="status" className="mt-3 border-l-[3px] border-madder pl-3 text-madder">
+          The last check gave no report: {submission.failure} What stands here is from the check before it.
         </p>
       )}
       <Diagnostics submission={submission} report={report} />
@@ -303,6 +315,7 @@ function Diagnostics({ submission, report }: { submission: Submission; report: A
               </span>
               {d.line > 0 && (
                 <Excerpts
+                  submission={submission.id}
                   evidence={[{ file: d.file, line: d.line, endLine: d.line, note: '' }]}
                   sources={submission.sources}
                   verdict="MISSING"
@@ -338,34 +351,73 @@ function NoReport({ submission: s }: { submission: Submission }) {
   );
 }
 
-function Sources({ sources }: { sources: Api<'SourceFile'>[] }) {
+function Sources({ submission }: { submission: Submission }) {
   return (
     <section aria-labelledby="sources-heading" className="mt-9">
       <h2 id="sources-heading" className="border-b border-rule pb-1 text-[21px]">
         Sources
       </h2>
-      {sources.map((f) => (
-        <details key={f.path} className="border-b border-dotted border-rule py-1.5">
-          <summary>
-            <code className="font-code text-[13.5px]">{f.path}</code>{' '}
-            <span className="text-[13px] text-soft">{f.text.split('\n').length} lines</span>
-          </summary>
-          <pre
-            tabIndex={0}
-            aria-label={f.path}
-            className="overflow-x-auto py-2 font-code text-[12.8px] leading-[20px]"
-          >
-            <code className="block w-max min-w-full">
-              {f.text.split(/\r?\n/).map((line, i) => (
-                <span key={i} className="block">
-                  <span className="inline-block w-[38px] pr-3 text-right text-soft select-none">{i + 1}</span>
-                  <Highlighted text={line} />
-                </span>
-              ))}
-            </code>
-          </pre>
-        </details>
+      {submission.sources.map((f) => (
+        <SourceText key={f.path} submission={submission.id} file={f} />
       ))}
     </section>
+  );
+}
+
+/** A file, fetched when it is opened; of a long one the first piece, and more on demand. */
+function SourceText({ submission, file }: { submission: number; file: Api<'SourceLine'> }) {
+  const [open, setOpen] = useState(false);
+  const [pieces, setPieces] = useState(1);
+  const all = Math.max(1, Math.ceil(file.lines / PIECE));
+  return (
+    <details
+      className="border-b border-dotted border-rule py-1.5"
+      onToggle={(e) => setOpen(e.currentTarget.open)}
+    >
+      <summary>
+        <code className="font-code text-[13.5px]">{file.path}</code>{' '}
+        <span className="text-[13px] text-soft">
+          {file.lines} {file.lines === 1 ? 'line' : 'lines'}
+        </span>
+      </summary>
+      {open && (
+        <>
+          {Array.from({ length: pieces }, (_, i) => (
+            <SourcePiece key={i} submission={submission} path={file.path} from={i * PIECE + 1} />
+          ))}
+          {pieces < all && (
+            <button type="button" className="quiet my-2 text-[14px]" onClick={() => setPieces(pieces + 1)}>
+              Show lines {pieces * PIECE + 1} to {Math.min(file.lines, (pieces + 1) * PIECE)} of {file.lines}
+            </button>
+          )}
+        </>
+      )}
+    </details>
+  );
+}
+
+function SourcePiece({ submission, path, from }: { submission: number; path: string; from: number }) {
+  const source = useSource(submission, path, from);
+  if (source.isError) {
+    return <Notice title="The file could not be fetched" text={source.error.message} />;
+  }
+  if (!source.data) {
+    return <Waiting what="Fetching the file" />;
+  }
+  return (
+    <pre
+      tabIndex={0}
+      aria-label={from === 1 ? path : `${path}, from line ${from}`}
+      className="overflow-x-auto py-2 font-code text-[12.8px] leading-[20px]"
+    >
+      <code className="block w-max min-w-full">
+        {highlighted(source.data.text).map((line, i) => (
+          <span key={i} className="block">
+            <span className="inline-block w-[46px] pr-3 text-right text-soft select-none">{from + i}</span>
+            <Highlighted html={line} />
+          </span>
+        ))}
+      </code>
+    </pre>
   );
 }

@@ -29,12 +29,19 @@ describe('a report as claims', () => {
     expect(summary(report('MET', 'UNMET', 'UNMET', 'UNCLEAR'))).toBe(
       'One of four claims holds. Two do not, one needs you.',
     );
-    expect(summary(report('UNMET', 'NOT_APPLICABLE'))).toBe('None of one claims hold. One does not.');
+    expect(summary(report('UNMET', 'NOT_APPLICABLE'))).toBe('The one claim does not hold.');
+    expect(summary(report('UNCLEAR'))).toBe('The one claim needs you.');
+    expect(summary(report('MET'))).toBe('The one claim holds.');
+    expect(summary(report('UNMET', 'UNMET', 'PARTLY'))).toBe('None of the three claims holds.');
+    expect(summary(report('UNMET', 'UNCLEAR'))).toBe(
+      'None of two claims holds. One does not, one needs you.',
+    );
+    expect(summary(report('NOT_APPLICABLE'))).toBe('Nothing is asked of the structure here.');
   });
 
   it('is headed by the form that was found, or says that none was', () => {
-    expect(heading(report())).toBe('Strategy, held by the context');
-    expect(heading({ ...report(), form: undefined })).toBe('No strategy was found');
+    expect(heading(report(), 'Null Object')).toBe('Null Object, held by the context');
+    expect(heading({ ...report(), form: undefined }, 'Null Object')).toBe('No Null Object was found');
   });
 });
 

@@ -36,19 +36,31 @@ export function summary(report: Report): string {
   const met = claims.filter((c) => c.verdict === 'MET').length;
   const unclear = claims.filter((c) => c.verdict === 'UNCLEAR').length;
   const missing = claims.length - met - unclear;
+  if (claims.length === 0) {
+    return 'Nothing is asked of the structure here.';
+  }
   if (met === claims.length) {
-    return `All ${lower(inWords(met))} claims hold.`;
+    return met === 1 ? 'The one claim holds.' : `All ${lower(inWords(met))} claims hold.`;
   }
   const rest = [
     missing > 0 ? `${inWords(missing)} ${missing === 1 ? 'does' : 'do'} not` : '',
     unclear > 0 ? `${inWords(unclear)} ${unclear === 1 ? 'needs' : 'need'} you` : '',
   ].filter(Boolean);
   const second = rest.length > 1 ? `${rest[0]}, ${lower(rest[1]!)}` : rest[0];
-  return `${met === 0 ? 'None' : inWords(met)} of ${lower(inWords(claims.length))} claims ${met === 1 ? 'holds' : 'hold'}. ${second}.`;
+  if (claims.length === 1) {
+    return missing > 0 ? 'The one claim does not hold.' : 'The one claim needs you.';
+  }
+  if (met === 0 && unclear === 0) {
+    return `None of the ${lower(inWords(claims.length))} claims holds.`;
+  }
+  return `${met === 0 ? 'None' : inWords(met)} of ${lower(inWords(claims.length))} claims ${met < 2 ? 'holds' : 'hold'}. ${second}.`;
 }
 
-/** What the page is headed with: the form that was found. */
-export function heading(report: Report): string {
-  const title = report.pattern[0]!.toUpperCase() + report.pattern.slice(1);
-  return report.form ? `${title}, ${report.form}` : `No ${report.pattern} was found`;
+/**
+ * What the page is headed with: the form that was found.
+ *
+ * @param title the pattern's name for people
+ */
+export function heading(report: Report, title: string): string {
+  return report.form ? `${title}, ${report.form}` : `No ${title} was found`;
 }

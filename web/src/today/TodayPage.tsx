@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useExercises, useProgress, useSandbox, useSheet } from '../api/exercises';
+import { useExercises, useSandbox, useSheet } from '../api/exercises';
 import { useSession } from '../api/session';
 import type { Api } from '../api/client';
 import { inWords } from '../sheet/count';
@@ -86,7 +86,6 @@ function SandboxTried() {
 
 function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
   const sheet = useSheet(exercise.id);
-  useProgress(exercise.id);
   const t = sheet.data && tally(sheet.data.rows);
   const first = t?.open[0];
   return (

@@ -1,6 +1,9 @@
 package hausaufgabe.server;
 
+import hausaufgabe.server.submission.Summary;
+import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +41,17 @@ class ApiDescription {
         return api -> {
             api.info(new Info().title("Hausaufgabe").version("1"));
             api.servers(List.of());
+            // rows carry their marks as they are kept, in JSON already
+            ModelConverters.getInstance(true).readAll(Summary.Mark.class).forEach(api.getComponents()::addSchemas);
+            api.getComponents()
+                    .getSchemas()
+                    .get("LastAttempt")
+                    .getProperties()
+                    .put(
+                            "marks",
+                            new JsonSchema()
+                                    .typesItem("array")
+                                    .items(new Schema<>().$ref("#/components/schemas/Mark")));
             api.getComponents().getSchemas().forEach(ApiDescription::require);
         };
     }

@@ -36,7 +36,9 @@ public class Application implements WebMvcConfigurer {
     /** Addresses of the web application's own pages all lead to it. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String page : new String[] {"/", "/sign-in", "/exercises/**", "/submissions/**", "/patterns/**"}) {
+        for (String page : new String[] {
+            "/", "/sign-in", "/welcome", "/accounts", "/password", "/exercises/**", "/submissions/**", "/patterns/**"
+        }) {
             registry.addViewController(page).setViewName("forward:/index.html");
         }
     }

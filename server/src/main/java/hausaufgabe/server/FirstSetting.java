@@ -2,7 +2,7 @@ package hausaufgabe.server;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.course.Courses;
-import hausaufgabe.server.course.FirstCourse;
+import hausaufgabe.server.course.Roster;
 import hausaufgabe.server.exercise.Exercises;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -20,23 +20,21 @@ class FirstSetting {
                     + "exchanged. Use the Strategy pattern. Names, fields and packages are yours.";
 
     private final Courses courses;
-    private final FirstCourse rosters;
     private final Exercises exercises;
     private final Clock clock;
 
-    FirstSetting(Courses courses, FirstCourse rosters, Exercises exercises, Clock clock) {
+    FirstSetting(Courses courses, Exercises exercises, Clock clock) {
         this.courses = courses;
-        this.rosters = rosters;
         this.exercises = exercises;
         this.clock = clock;
     }
 
-    /** @throws FirstCourse.RosterException where the roster cannot be used, or there is a course already */
-    void create(String title, Path roster) throws FirstCourse.RosterException, IOException {
+    /** @throws Roster.Unusable where the roster cannot be used; nothing is stored then, nor where there is a course already */
+    void create(String title, Path roster) throws Roster.Unusable, IOException {
         if (courses.first().isPresent()) {
             throw Problem.conflict("These records already hold a course; start without --roster.");
         }
-        Courses.Heading course = rosters.create(title, roster);
+        Courses.Heading course = courses.create(title, Roster.read(roster));
         exercises.create(
                 course.id(),
                 1,

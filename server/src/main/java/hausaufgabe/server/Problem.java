@@ -37,6 +37,20 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.PRECONDITION_FAILED, message);
     }
 
+    /** Something that was there and cannot be had any more. */
+    public static Problem gone(String message) {
+        return new Problem(HttpStatus.GONE, message);
+    }
+
+    public static Problem forbidden(String message) {
+        return new Problem(HttpStatus.FORBIDDEN, message);
+    }
+
+    /** Too much at once; what to wait for is said in the message. */
+    public static Problem tooMany(String message) {
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, message);
+    }
+
     public static Problem conflict(String message) {
         return new Problem(HttpStatus.CONFLICT, message);
     }

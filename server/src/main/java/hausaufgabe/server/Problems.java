@@ -2,16 +2,22 @@ package hausaufgabe.server;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 
@@ -57,8 +63,49 @@ class Problems {
     }
 
     @ExceptionHandler(HttpMessageNotReadableException.class)
-    ResponseEntity<ProblemDetail> onUnreadable() {
+    ResponseEntity<ProblemDetail> onUnreadable(HttpMessageNotReadableException e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof BoundedBodies.TooLarge) {
+                return answer(HttpStatus.PAYLOAD_TOO_LARGE, t.getMessage());
+            }
+        }
         return answer(HttpStatus.BAD_REQUEST, "The request could not be read.");
+    }
+
+    /** Two wrote the same thing at the same moment, and nobody had foreseen it. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ResponseEntity<ProblemDetail> onCollision(DataIntegrityViolationException e) {
+        LOG.warn("what was to be stored does not fit the records", e);
+        return answer(
+                HttpStatus.CONFLICT,
+                "Somebody else stored the same at the same moment, or a text is too long. Nothing was stored; load the page"
+                        + " again and repeat what you did.");
+    }
+
+    /** What Spring refuses by itself: a method, a header, a value that does not fit. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> onRefusal(Exception e) throws Exception {
+        if (e instanceof AsyncRequestNotUsableException) {
+            // whoever asked is gone
+            return null;
+        }
+        if (e instanceof ErrorResponse refusal) {
+            String detail = refusal.getBody().getDetail();
+            HttpStatus status = HttpStatus.valueOf(refusal.getStatusCode().value());
+            return answer(
+                    status,
+                    status == HttpStatus.NOT_FOUND || detail == null ? "There is nothing at this address." : detail);
+        }
+        if (e instanceof TypeMismatchException) {
+            return answer(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+        }
+        if (e instanceof AccessDeniedException || e instanceof AuthenticationException) {
+            throw e;
+        }
+        LOG.error("a request failed", e);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something of ours failed. Nothing half-done was stored; try again, and tell the lead if it stays so.");
     }
 
     static ResponseEntity<ProblemDetail> answer(HttpStatus status, String detail) {

@@ -2,9 +2,9 @@ package hausaufgabe.server;
 
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.server.course.Roster;
 import java.net.InetAddress;
 import java.net.ServerSocket;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
@@ -59,9 +59,17 @@ public final class ServerMain {
                 description = "Run student code without a sandbox, where bubblewrap cannot be had. Not safe.")
         private boolean unsafe;
 
+        @Option(
+                names = "--behind-proxy",
+                description = "Take address and TLS of a request from what the reverse proxy in front says.")
+        private boolean proxied;
+
         abstract Path data();
 
         abstract boolean isDemo();
+
+        /** Whether what was asked for can be done, before anything is stored. */
+        void check() throws Exception {}
 
         /** What is to be done once the server runs and before anybody is told. */
         void prepare(ConfigurableApplicationContext context) throws Exception {}
@@ -79,11 +87,13 @@ public final class ServerMain {
                         "Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
                 return 2;
             }
-            Files.createDirectories(data());
+            check();
+            DataFolder.prepare(data());
             Map<String, Object> settings = new HashMap<>();
             settings.put("hausaufgabe.data", data().toAbsolutePath().toString());
             settings.put("server.port", port);
             settings.put("hausaufgabe.demo", isDemo());
+            settings.put("server.forward-headers-strategy", proxied ? "native" : "none");
             settings.put(
                     "hausaufgabe.isolation",
                     unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
@@ -93,11 +103,12 @@ public final class ServerMain {
                     .map(e -> "--" + e.getKey() + "=" + e.getValue())
                     .toArray(String[]::new));
             prepare(context);
+            DataFolder.close(data());
             System.out.println();
             System.out.println("Hausaufgabe is running at http://localhost:" + port);
             context.getBeansOfType(Greeting.class)
                     .values()
-                    .forEach(g -> g.lines().forEach(System.out::println));
+                    .forEach(g -> g.lines("http://localhost:" + port).forEach(System.out::println));
             if (unsafe) {
                 System.out.println("  Student code runs WITHOUT a sandbox, as asked for.");
             } else {
@@ -154,6 +165,13 @@ public final class ServerMain {
         @Override
         boolean isDemo() {
             return false;
+        }
+
+        @Override
+        void check() throws Exception {
+            if (roster != null) {
+                Roster.read(roster);
+            }
         }
 
         @Override

@@ -8,11 +8,18 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -102,9 +109,7 @@ class HandInTest {
                         "class Ship {".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isCreated());
 
-        List<HandedIn> all =
-                submissions.attempts(harbour.exercise.id(), harbour.student("1").id());
-        HandedIn last = all.get(all.size() - 1);
+        HandedIn last = last("1");
         assertEquals(false, last.checked().compiled());
         assertEquals(1, last.checked().diagnostics().get(0).line());
     }
@@ -118,9 +123,7 @@ class HandInTest {
                         "Main.java",
                         "// BREAKS".getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isCreated());
-        HandedIn broken = submissions
-                .attempts(harbour.exercise.id(), harbour.student("2").id())
-                .get(0);
+        HandedIn broken = last("2");
 
         assertEquals(HandedIn.State.FAILED, broken.state());
         assertEquals("These sources broke the checker twice.", broken.failure());
@@ -128,6 +131,81 @@ class HandInTest {
                         .session(session)
                         .with(csrf()))
                 .andExpect(status().isAccepted());
+    }
+
+    @Test
+    void aCheckThatBreaksTakesTheReportBeforeItNotAway() throws Exception {
+        long id = harbour.handedIn(http, session, harbour.student("1").id());
+        harbour.breakNext();
+
+        http.perform(post("/api/submissions/" + id + "/check").session(session).with(csrf()))
+                .andExpect(status().isAccepted());
+
+        http.perform(get("/api/submissions/" + id).session(session))
+                .andExpect(jsonPath("$.state").value("FAILED"))
+                .andExpect(jsonPath("$.failure").value(containsString("broke the checker")))
+                .andExpect(jsonPath("$.report.roles.Context[0]").value("Office"))
+                .andExpect(jsonPath("$.review.points").value(14.0));
+    }
+
+    @Test
+    void handInsForOneStudentAtTheSameMomentBecomeAttemptsOfTheirOwn() throws Exception {
+        long student = harbour.student("2").id();
+        int before = submissions.attempts(harbour.exercise.id(), student).size();
+        ExecutorService hands = Executors.newFixedThreadPool(6);
+        List<Callable<Integer>> all = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            all.add(() -> harbour.handIn(
+                            http, session, student, "Main.java", Harbour.GOOD.getBytes(StandardCharsets.UTF_8))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus());
+        }
+
+        for (Future<Integer> f : hands.invokeAll(all)) {
+            assertEquals(201, f.get());
+        }
+
+        List<Integer> numbers = submissions.attempts(harbour.exercise.id(), student).stream()
+                .map(Submissions.Attempt::attempt)
+                .toList();
+        assertEquals(IntStream.rangeClosed(1, before + 12).boxed().toList(), numbers);
+        hands.shutdown();
+    }
+
+    @Test
+    void sourcesAreFetchedOneByOneAndLongOnesInPieces() throws Exception {
+        String longSource = Harbour.GOOD + "// quay\n".repeat(9_000);
+        String body = harbour.handIn(
+                        http,
+                        session,
+                        harbour.student("1").id(),
+                        "Main.java",
+                        longSource.getBytes(StandardCharsets.UTF_8))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        int id = JsonPath.read(body, "$.id");
+
+        http.perform(get("/api/submissions/" + id).session(session))
+                .andExpect(jsonPath("$.sources[0].path").value("Main.java"))
+                .andExpect(jsonPath("$.sources[0].lines").value(9_004))
+                .andExpect(jsonPath("$.sources[0].text").doesNotExist());
+        http.perform(get("/api/submissions/" + id + "/source?path=Main.java").session(session))
+                .andExpect(jsonPath("$.text").value(org.hamcrest.Matchers.startsWith("interface Fee")))
+                .andExpect(jsonPath("$.lines").value(9_004));
+        http.perform(get("/api/submissions/" + id + "/source?path=Main.java&from=8001")
+                        .session(session))
+                .andExpect(jsonPath("$.from").value(8_001))
+                .andExpect(jsonPath("$.text").value(org.hamcrest.Matchers.endsWith("// quay")));
+        http.perform(get("/api/submissions/" + id + "/source?path=Other.java").session(session))
+                .andExpect(status().isNotFound());
+    }
+
+    private HandedIn last(String student) {
+        List<Submissions.Attempt> all = submissions.attempts(
+                harbour.exercise.id(), harbour.student(student).id());
+        return submissions.get(all.get(all.size() - 1).id());
     }
 
     @Test

@@ -21,6 +21,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -51,6 +52,7 @@ public class Harbour {
     @Autowired
     private Exercises exercises;
 
+    private final AtomicBoolean breaks = new AtomicBoolean();
     public Staff lead;
     public Staff tutor;
     public List<Student> students;
@@ -68,7 +70,8 @@ public class Harbour {
         return new CheckDispatcher() {
             @Override
             public CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {
-                if (r.sources().stream().anyMatch(s -> s.text().contains("BREAKS"))) {
+                if (breaks.getAndSet(false)
+                        || r.sources().stream().anyMatch(s -> s.text().contains("BREAKS"))) {
                     return CompletableFuture.failedFuture(new CheckFailed("These sources broke the checker twice."));
                 }
                 CheckRequest structure =
@@ -81,6 +84,11 @@ public class Harbour {
                 // nothing was opened
             }
         };
+    }
+
+    /** The next check, whatever of, breaks its checker. */
+    public void breakNext() {
+        breaks.set(true);
     }
 
     /** Fills empty records once. */

@@ -167,4 +167,48 @@ class MarkingTest {
         return http.perform(
                 body == null ? request : request.contentType("application/json").content(body));
     }
+
+    @Test
+    void aReasonThatIsTooLongIsSaidToBe() throws Exception {
+        long id = harbour.handedIn(http, lead, harbour.student("3").id());
+
+        http.perform(put("/api/submissions/" + id + "/points")
+                        .param("item", "requirement:held")
+                        .session(lead)
+                        .with(csrf())
+                        .header("If-Match", "\"new\"")
+                        .contentType("application/json")
+                        .content("{\"points\":1,\"reason\":\"" + "x".repeat(1_001) + "\"}"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail")
+                        .value(org.hamcrest.Matchers.containsString("can be 1000 characters long; this is 1001")));
+    }
+
+    @Test
+    void ofTwoWhoMarkFirstAtTheSameMomentOneIsToldOfTheOther() throws Exception {
+        long id = harbour.handedIn(http, lead, harbour.student("3").id());
+        MockHttpSession session = lead;
+        java.util.concurrent.ExecutorService hands = java.util.concurrent.Executors.newFixedThreadPool(4);
+        List<java.util.concurrent.Callable<Integer>> all = new java.util.ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            String text = "Feedback " + i;
+            all.add(() -> http.perform(put("/api/submissions/" + id + "/feedback")
+                            .session(session)
+                            .with(csrf())
+                            .header("If-Match", "\"new\"")
+                            .contentType("application/json")
+                            .content("{\"text\":\"" + text + "\"}"))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus());
+        }
+
+        List<Integer> answers = new java.util.ArrayList<>();
+        for (java.util.concurrent.Future<Integer> f : hands.invokeAll(all)) {
+            answers.add(f.get());
+        }
+        hands.shutdown();
+
+        assertEquals(List.of(200, 412, 412, 412), answers.stream().sorted().toList());
+    }
 }

@@ -76,7 +76,7 @@ class SessionTest {
                     .andExpect(
                             jsonPath("$.detail")
                                     .value(
-                                            "Sign-in and password do not go together. Check both; the lead can set a new password."));
+                                            "Sign-in and password do not go together. Check both; the lead can make you a link to choose a new one."));
         }
         http.perform(post("/api/session")
                         .with(csrf())
@@ -96,7 +96,10 @@ class SessionTest {
             "/api/submissions/1",
             "/api/course",
             "/api/sandbox",
-            "/api/exercises/1/progress",
+            "/api/news",
+            "/api/accounts",
+            "/api/submissions/1/source",
+            "/api/anything",
             "/api/description"
         }) {
             http.perform(get(path))

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.time.Instant;
 
 /** A member of staff who can sign in. */
 @Entity
@@ -17,10 +18,17 @@ class Account {
 
     String login;
     String name;
+
+    /** Null until a password was chosen. */
     String passwordHash;
 
     @Enumerated(EnumType.STRING)
     Staff.Role role;
+
+    /** Null while the account may be used. */
+    Instant disabledAt;
+
+    int epoch;
 
     protected Account() {}
 
@@ -31,7 +39,11 @@ class Account {
         this.role = role;
     }
 
+    boolean isUsable() {
+        return disabledAt == null && passwordHash != null;
+    }
+
     Staff asStaff() {
-        return new Staff(id, login, name, role);
+        return new Staff(id, login, name, role, epoch);
     }
 }

@@ -1,46 +1,216 @@
 package hausaufgabe.server.account;
 
 import hausaufgabe.server.Problem;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Who may sign in. */
+/** Who may sign in. Passwords are chosen by those who use them, by way of a link that works once. */
 @Service
 public class Accounts {
 
+    private static final SecureRandom RANDOM = new SecureRandom();
+    private static final Duration LINK_WORKS = Duration.ofDays(7);
+    private static final int SHORTEST_PASSWORD = 10;
+    /** More than this the hash does not look at. */
+    private static final int LONGEST_PASSWORD = 72;
+
     interface Repository extends JpaRepository<Account, Long> {
         Optional<Account> findByLogin(String login);
+
+        List<Account> findAllByOrderByName();
+    }
+
+    interface LinkRepository extends JpaRepository<AccountLink, String> {
+        List<AccountLink> findByAccountIdAndUsedAtIsNull(Long account);
     }
 
     private final Repository accounts;
+    private final LinkRepository links;
     private final PasswordEncoder passwords;
+    private final Clock clock;
     private final String nobodysHash;
+    private final Map<Long, Integer> epochs = new ConcurrentHashMap<>();
 
-    Accounts(Repository accounts, PasswordEncoder passwords) {
+    Accounts(Repository accounts, LinkRepository links, PasswordEncoder passwords, Clock clock) {
         this.accounts = accounts;
+        this.links = links;
         this.passwords = passwords;
+        this.clock = clock;
         this.nobodysHash = passwords.encode("nobody");
     }
 
-    /** Makes an account. */
+    /** How far an account is. */
+    public enum State {
+        /** Nobody has chosen a password yet. */
+        INVITED,
+        ACTIVE,
+        DISABLED
+    }
+
+    /** An account in the list of all. */
+    public record AccountLine(long id, String login, String name, Staff.Role role, State state) {}
+
+    /**
+     * A link that works once.
+     *
+     * @param token what stands in it
+     */
+    public record Link(String token, Instant expiresAt) {}
+
+    /** Makes an account with a password, for the demonstration. */
     @Transactional
     public Staff create(String login, String name, String password, Staff.Role role) {
+        return add(login, name, passwords.encode(password), role).asStaff();
+    }
+
+    private Account add(String login, String name, String hash, Staff.Role role) {
         if (accounts.findByLogin(login).isPresent()) {
             throw Problem.conflict("There is already somebody with the sign-in " + login + ".");
         }
-        return accounts.save(new Account(login, name, passwords.encode(password), role))
-                .asStaff();
+        return accounts.saveAndFlush(new Account(login, name, hash, role));
+    }
+
+    /** Makes an account that is used once a password was chosen for it. */
+    @Transactional
+    public AccountLine invite(String login, String name, Staff.Role role) {
+        String plain = login == null ? "" : login.strip();
+        if (!plain.matches("[\\p{L}\\p{N}._-]{2,60}")) {
+            throw Problem.badRequest(
+                    "A sign-in has 2 to 60 letters, digits, dots or dashes, such as maike or j.harmsdeich.");
+        }
+        if (name == null || name.isBlank() || name.strip().length() > 120) {
+            throw Problem.badRequest("Give the name as the others know it, with at most 120 characters.");
+        }
+        return line(add(plain, name.strip(), null, role));
+    }
+
+    @Transactional(readOnly = true)
+    public List<AccountLine> all() {
+        return accounts.findAllByOrderByName().stream().map(Accounts::line).toList();
+    }
+
+    private static AccountLine line(Account a) {
+        State state = a.disabledAt != null ? State.DISABLED : a.passwordHash == null ? State.INVITED : State.ACTIVE;
+        return new AccountLine(a.id, a.login, a.name, a.role, state);
+    }
+
+    /**
+     * A link to choose a password with. Those that were made for the account before no longer work.
+     *
+     * @param by who makes it; null for the server itself
+     */
+    @Transactional
+    public Link link(long account, Staff by) {
+        Account a = get(account);
+        if (a.disabledAt != null) {
+            throw Problem.conflict("This account was taken away. Give it back first.");
+        }
+        Instant now = Instant.now(clock);
+        links.findByAccountIdAndUsedAtIsNull(account).forEach(l -> l.usedAt = now);
+        byte[] random = new byte[24];
+        RANDOM.nextBytes(random);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        Instant expires = now.plus(LINK_WORKS);
+        links.save(new AccountLink(hash(token), account, by == null ? null : by.id(), now, expires));
+        return new Link(token, expires);
+    }
+
+    /** Whose password a link chooses. */
+    @Transactional(readOnly = true)
+    public AccountLine ofLink(String token) {
+        return line(get(open(token).accountId));
+    }
+
+    /** Uses a link up: from here on the account has this password, and who was signed in with another one no longer is. */
+    @Transactional
+    public void choose(String token, String password) {
+        AccountLink link = open(token);
+        Account a = get(link.accountId);
+        link.usedAt = Instant.now(clock);
+        setPassword(a, password);
+    }
+
+    private AccountLink open(String token) {
+        return links.findById(hash(token))
+                .filter(l -> l.usedAt == null && l.expiresAt.isAfter(Instant.now(clock)))
+                .filter(l -> get(l.accountId).disabledAt == null)
+                .orElseThrow(() -> Problem.notFound(
+                        "This link was used already, or is too old. The lead can make you another one."));
+    }
+
+    /** Changes one's own password. */
+    @Transactional
+    public Staff change(Staff staff, String before, String after) {
+        Account a = get(staff.id());
+        if (a.passwordHash == null || !passwords.matches(before, a.passwordHash)) {
+            throw Problem.badRequest("The password you have now is another one. Nothing was changed.");
+        }
+        setPassword(a, after);
+        return a.asStaff();
+    }
+
+    private void setPassword(Account a, String password) {
+        int bytes = password == null ? 0 : password.getBytes(StandardCharsets.UTF_8).length;
+        if (password == null || password.length() < SHORTEST_PASSWORD || bytes > LONGEST_PASSWORD) {
+            throw Problem.badRequest("A password has at least " + SHORTEST_PASSWORD + " characters and at most "
+                    + LONGEST_PASSWORD + ". A short sentence is easy to keep.");
+        }
+        if (password.equalsIgnoreCase(a.login) || password.equalsIgnoreCase(a.name)) {
+            throw Problem.badRequest("Choose a password that is not your name.");
+        }
+        a.passwordHash = passwords.encode(password);
+        endSessions(a);
+    }
+
+    /** Takes an account away, or gives it back. What it did stays. */
+    @Transactional
+    public AccountLine disable(long account, boolean disabled, Staff by) {
+        Account a = get(account);
+        if (disabled && a.id == by.id()) {
+            throw Problem.conflict("You cannot take your own account away; ask another lead.");
+        }
+        a.disabledAt = disabled ? Instant.now(clock) : null;
+        endSessions(a);
+        return line(a);
+    }
+
+    private void endSessions(Account a) {
+        a.epoch++;
+        accounts.saveAndFlush(a);
+        epochs.put(a.id, a.epoch);
+    }
+
+    /** Whether a session that began for this person still holds. */
+    public boolean isCurrent(Staff staff) {
+        Integer known = epochs.computeIfAbsent(
+                staff.id(), id -> accounts.findById(id).map(a -> a.epoch).orElse(-1));
+        return known == staff.epoch();
+    }
+
+    private Account get(long id) {
+        return accounts.findById(id).orElseThrow(() -> Problem.notFound("There is no such account."));
     }
 
     /** Whoever has this sign-in and password. An unknown sign-in takes as long to refuse as a wrong password. */
     @Transactional(readOnly = true)
     public Optional<Staff> authenticate(String login, String password) {
-        Optional<Account> found = accounts.findByLogin(login.strip());
+        Optional<Account> found = accounts.findByLogin(login.strip()).filter(Account::isUsable);
         boolean right =
                 passwords.matches(password, found.map(a -> a.passwordHash).orElse(nobodysHash));
         return right ? found.map(Account::asStaff) : Optional.empty();
@@ -55,5 +225,14 @@ public class Accounts {
     @Transactional(readOnly = true)
     public boolean isEmpty() {
         return accounts.count() == 0;
+    }
+
+    private static String hash(String token) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
     }
 }

@@ -14,14 +14,20 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Everything under {@code /api} is for those who are signed in; the web application's files are for all. */
 @Configuration
 class Security {
+
+    private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+            + " font-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
     @Bean
     PasswordEncoder passwords() {
@@ -34,22 +40,21 @@ class Security {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper, Accounts accounts) throws Exception {
         CsrfTokenRequestAttributeHandler plain = new CsrfTokenRequestAttributeHandler();
         // no deferred loading: the first page already brings the cookie that the sign-in needs
         plain.setCsrfRequestAttributeName(null);
-        http.authorizeHttpRequests(rules -> rules.requestMatchers("/api/session")
-                        .permitAll()
-                        .requestMatchers("/api/**")
-                        .authenticated()
-                        .anyRequest()
-                        .permitAll())
+        http.authorizeHttpRequests(Doors::open)
+                .addFilterBefore(new CurrentSession(accounts), AuthorizationFilter.class)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(plain))
-                .headers(
-                        headers -> headers.contentSecurityPolicy(
-                                policy -> policy.policyDirectives(
-                                        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'")))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(permissions -> permissions.policy(
+                                "camera=(), microphone=(), geolocation=(), payment=(), usb=(), interest-cohort=()"))
+                        // only told where the request came over TLS, also through a proxy that says so
+                        .httpStrictTransportSecurity(
+                                tls -> tls.includeSubDomains(false).maxAgeInSeconds(31_536_000)))
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
@@ -60,7 +65,9 @@ class Security {
                                 request,
                                 response,
                                 HttpStatus.FORBIDDEN,
-                                "The page was open for too long. Load it again and repeat what you did.")));
+                                why instanceof CsrfException
+                                        ? "The page was open for too long. Load it again and repeat what you did."
+                                        : "Your duty in this course does not include that. Ask the course lead.")));
         return http.build();
     }
 

@@ -2,10 +2,14 @@ package hausaufgabe.server.account;
 
 import java.io.Serializable;
 
-/** A member of staff, without the password. Also what a session knows of who is signed in. */
-public record Staff(long id, String login, String name, Role role) implements Serializable {
+/**
+ * A member of staff, without the password. Also what a session knows of who is signed in.
+ *
+ * @param epoch goes up whenever sessions that began before are to end
+ */
+public record Staff(long id, String login, String name, Role role, int epoch) implements Serializable {
 
-    /** What somebody may do. In this version both may do all there is. */
+    /** A duty; what it allows stands in {@link Right}. */
     public enum Role {
         LEAD,
         TUTOR

@@ -84,7 +84,7 @@ class DemoData implements Greeting {
     }
 
     @Override
-    public List<String> lines() {
+    public List<String> lines(String address) {
         return List.of(
                 "  sign in as  maike  (course lead)   password  " + PASSWORD,
                 "          or  jonte  (tutor)         password  " + PASSWORD);

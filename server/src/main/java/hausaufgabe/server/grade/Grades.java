@@ -1,49 +1,73 @@
 package hausaufgabe.server.grade;
 
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.core.report.Finding;
-import hausaufgabe.core.report.ScenarioResult;
-import hausaufgabe.core.report.Status;
+import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
-import hausaufgabe.server.review.ReviewView;
-import hausaufgabe.server.review.Reviews;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
+import hausaufgabe.server.submission.Summary;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Tuple;
+import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
-/** The grade sheet of an exercise: every student, with the last attempt. */
+/**
+ * The grade sheet of an exercise: every student, with the last attempt. It is read by a fixed number of queries from what was
+ * kept for lists; no report and nothing that was handed in is opened for it.
+ */
 @Service
 class Grades {
+
+    private static final String ROWS = """
+            select st.id as student, st.number as number, st.name as name, st.groupName as groupName,
+                   s.id as submission, s.attempt as attempt, s.uploadedAt as uploadedAt, s.state as state,
+                   s.failure as failure, r.compiled as compiled, r.verdict as verdict, r.form as form,
+                   r.earned as earned, r.possible as possible, r.openClaims as openClaims, r.marks as marks,
+                   v.feedback as feedback, v.settledBy as settledBy
+            from Enrolled st
+            left join Submission s on s.studentId = st.id and s.exerciseId = :exercise
+                 and s.attempt = (select max(x.attempt) from Submission x
+                                  where x.studentId = st.id and x.exerciseId = :exercise)
+            left join CheckRun r on r.id = s.currentRun
+            left join Review v on v.submissionId = s.id
+            where st.courseId = :course
+            order by st.name, st.number
+            """;
+    private static final String DECIDED = """
+            select d.key.submissionId as submission, d.key.item as item, d.points as points, r.items as items
+            from PointDecision d
+            join Submission s on s.id = d.key.submissionId
+            join CheckRun r on r.id = s.currentRun
+            where s.exerciseId = :exercise
+            """;
+    private static final String LAST_CHANGES = """
+            select g.submissionId as submission, g.changedBy as changedBy
+            from GradeChange g
+            where g.id in (select max(x.id) from GradeChange x join Submission s on s.id = x.submissionId
+                           where s.exerciseId = :exercise group by x.submissionId)
+            """;
 
     private final Courses courses;
     private final Exercises exercises;
     private final Submissions submissions;
-    private final Reviews reviews;
+    private final Accounts accounts;
+    private final EntityManager entities;
 
-    Grades(Courses courses, Exercises exercises, Submissions submissions, Reviews reviews) {
+    Grades(Courses courses, Exercises exercises, Submissions submissions, Accounts accounts, EntityManager entities) {
         this.courses = courses;
         this.exercises = exercises;
         this.submissions = submissions;
-        this.reviews = reviews;
-    }
-
-    /** A requirement or scenario in a row, told by its stroke. */
-    record Mark(String label, Stroke stroke) {}
-
-    /** The five strokes of a verdict. */
-    enum Stroke {
-        MET,
-        PARTLY,
-        MISSING,
-        UNCLEAR,
-        NOT_APPLICABLE
+        this.accounts = accounts;
+        this.entities = entities;
     }
 
     /**
@@ -62,7 +86,10 @@ class Grades {
             boolean settled,
             String feedback) {}
 
-    /** @param verdict null before there is a report */
+    /**
+     * @param verdict null before there is a report
+     * @param marks as they are kept, in JSON
+     */
     record LastAttempt(
             long submissionId,
             int attempt,
@@ -75,16 +102,33 @@ class Grades {
             CheckReport.Verdict verdict,
             String form,
             int toSettle,
-            List<Mark> marks) {}
+
+            @JsonRawValue String marks) {}
 
     record Sheet(long exerciseId, int number, String title, String course, List<Row> rows) {}
 
+    @Transactional(readOnly = true)
     Sheet sheet(long exercise) {
         Exercises.Setting setting = exercises.get(exercise);
-        Map<Long, HandedIn> last = new LinkedHashMap<>();
-        submissions.ofExercise(exercise).forEach(s -> last.put(s.studentId(), s));
-        List<Row> rows = courses.students(setting.courseId()).stream()
-                .map(student -> row(student, last.get(student.id()), setting))
+        Map<Long, String> names = accounts.names();
+        Map<Long, Map<String, BigDecimal>> decided = new HashMap<>();
+        Map<Long, String> items = new HashMap<>();
+        for (Tuple t : ask(DECIDED).setParameter("exercise", exercise).getResultList()) {
+            Long submission = t.get("submission", Long.class);
+            decided.computeIfAbsent(submission, k -> new HashMap<>())
+                    .put(t.get("item", String.class), t.get("points", BigDecimal.class));
+            items.put(submission, t.get("items", String.class));
+        }
+        Map<Long, Long> lastBy = new HashMap<>();
+        for (Tuple t : ask(LAST_CHANGES).setParameter("exercise", exercise).getResultList()) {
+            lastBy.put(t.get("submission", Long.class), t.get("changedBy", Long.class));
+        }
+        List<Row> rows = ask(ROWS)
+                .setParameter("exercise", exercise)
+                .setParameter("course", setting.courseId())
+                .getResultList()
+                .stream()
+                .map(t -> row(t, setting, names, lastBy, decided, items))
                 .toList();
         return new Sheet(
                 setting.id(),
@@ -94,76 +138,73 @@ class Grades {
                 rows);
     }
 
-    private Row row(Student student, HandedIn s, Exercises.Setting setting) {
-        if (s == null) {
+    private jakarta.persistence.TypedQuery<Tuple> ask(String query) {
+        return entities.createQuery(query, Tuple.class);
+    }
+
+    private Row row(
+            Tuple t,
+            Exercises.Setting setting,
+            Map<Long, String> names,
+            Map<Long, Long> lastBy,
+            Map<Long, Map<String, BigDecimal>> decided,
+            Map<Long, String> items) {
+        Student student = new Student(
+                t.get("student", Long.class),
+                t.get("number", String.class),
+                t.get("name", String.class),
+                t.get("groupName", String.class));
+        Long submission = t.get("submission", Long.class);
+        if (submission == null) {
             return new Row(student, null, null, null, null, false, "");
         }
-        ReviewView review = reviews.view(s);
-        CheckReport report = s.checked();
+        CheckReport.Verdict verdict = t.get("verdict", CheckReport.Verdict.class);
+        Points points =
+                verdict == null ? null : points(t, decided.getOrDefault(submission, Map.of()), items.get(submission));
+        Instant uploadedAt = t.get("uploadedAt", Instant.class);
         LastAttempt attempt = new LastAttempt(
-                s.id(),
-                s.attempt(),
-                s.uploadedAt(),
-                s.uploadedAt().isAfter(setting.dueAt()),
-                s.state(),
-                s.progress(),
-                s.failure(),
-                report == null || report.compiled(),
-                report == null ? null : report.verdict(),
-                report == null ? null : report.form(),
-                report == null ? 0 : toSettle(report, review),
-                report == null ? List.of() : marks(report));
-        String lastBy =
-                review.history().isEmpty() ? null : review.history().get(0).by();
+                submission,
+                t.get("attempt", Integer.class),
+                uploadedAt,
+                uploadedAt.isAfter(setting.dueAt()),
+                HandedIn.State.valueOf(String.valueOf(t.get("state"))),
+                submissions.progressOf(submission),
+                t.get("failure", String.class),
+                !Boolean.FALSE.equals(t.get("compiled", Boolean.class)),
+                verdict,
+                t.get("form", String.class),
+                points == null ? 0 : points.open(),
+                t.get("marks", String.class) == null ? "[]" : t.get("marks", String.class));
+        Long settledBy = t.get("settledBy", Long.class);
+        String feedback = t.get("feedback", String.class);
         return new Row(
                 student,
                 attempt,
-                report == null ? null : review.points(),
-                report == null ? null : review.possible(),
-                review.settledBy() != null ? review.settledBy() : lastBy,
-                review.settledBy() != null,
-                review.feedback());
+                points == null ? null : points.points(),
+                points == null ? null : points.possible(),
+                names.get(settledBy != null ? settledBy : lastBy.get(submission)),
+                settledBy != null,
+                feedback == null ? "" : feedback);
     }
 
-    /** What the check could not decide and no person has yet. */
-    private static int toSettle(CheckReport report, ReviewView review) {
-        List<String> decided =
-                review.decisions().stream().map(ReviewView.Decision::item).toList();
-        long unclear = report.findings().stream()
-                .filter(f -> f.status() == Status.UNCLEAR && !decided.contains("requirement:" + f.id()))
-                .count();
-        long blocked = report.scenarios().stream()
-                .filter(x -> x.outcome() == ScenarioResult.Outcome.BLOCKED && !decided.contains("scenario:" + x.name()))
-                .count();
-        return (int) (unclear + blocked);
-    }
+    /** @param open what the check could not decide and no person has yet */
+    private record Points(double points, double possible, int open) {}
 
-    private static List<Mark> marks(CheckReport report) {
-        List<Mark> marks = new ArrayList<>();
-        for (Finding f : report.findings()) {
-            marks.add(new Mark(f.text().plain(), stroke(f.status())));
+    private static Points points(Tuple t, Map<String, BigDecimal> decided, String items) {
+        double possible = Marking.quarter(t.get("possible", BigDecimal.class).doubleValue());
+        if (decided.isEmpty()) {
+            return new Points(
+                    Marking.quarter(t.get("earned", BigDecimal.class).doubleValue()),
+                    possible,
+                    t.get("openClaims", Integer.class));
         }
-        for (ScenarioResult s : report.scenarios()) {
-            marks.add(new Mark(s.name(), stroke(s.outcome())));
+        double sum = 0;
+        int open = 0;
+        for (Summary.Item i : Summary.items(items)) {
+            BigDecimal given = decided.get(i.key());
+            sum += given == null ? i.proposed() : given.doubleValue();
+            open += i.open() && given == null ? 1 : 0;
         }
-        return marks;
-    }
-
-    private static Stroke stroke(Status status) {
-        return switch (status) {
-            case MET -> Stroke.MET;
-            case PARTLY -> Stroke.PARTLY;
-            case UNMET -> Stroke.MISSING;
-            case UNCLEAR -> Stroke.UNCLEAR;
-            case NOT_APPLICABLE -> Stroke.NOT_APPLICABLE;
-        };
-    }
-
-    private static Stroke stroke(ScenarioResult.Outcome outcome) {
-        return switch (outcome) {
-            case PASSED -> Stroke.MET;
-            case FAILED -> Stroke.MISSING;
-            case BLOCKED -> Stroke.UNCLEAR;
-        };
+        return new Points(Marking.quarter(sum), possible, open);
     }
 }

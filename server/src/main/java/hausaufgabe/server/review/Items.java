@@ -1,7 +1,8 @@
 package hausaufgabe.server.review;
 
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.core.report.Status;
+import hausaufgabe.server.submission.Summary;
+import hausaufgabe.server.submission.Summary.Item;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -11,19 +12,10 @@ final class Items {
 
     private Items() {}
 
-    /** @param proposed points proposed by the check */
-    record Item(String key, double proposed, double possible) {}
-
     /** The items of a report that count, in its order. */
     static Map<String, Item> of(CheckReport report) {
         Map<String, Item> items = new LinkedHashMap<>();
-        report.findings().stream()
-                .filter(f -> f.status() != Status.NOT_APPLICABLE)
-                .map(f -> new Item("requirement:" + f.id(), f.earned(), f.possible()))
-                .forEach(i -> items.put(i.key(), i));
-        report.scenarios().stream()
-                .map(s -> new Item("scenario:" + s.name(), s.earned(), s.possible()))
-                .forEach(i -> items.put(i.key(), i));
+        Summary.of(report).items().forEach(i -> items.put(i.key(), i));
         return items;
     }
 

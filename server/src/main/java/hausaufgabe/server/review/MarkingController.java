@@ -1,8 +1,8 @@
 package hausaufgabe.server.review;
 
-import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
@@ -12,6 +12,8 @@ import hausaufgabe.server.submission.Submissions;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -28,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/submissions/{id}")
 class MarkingController {
+
+    private static final int PIECE = 4_000;
 
     private final Submissions submissions;
     private final Exercises exercises;
@@ -57,8 +61,23 @@ class MarkingController {
             String progress,
             String failure,
             CheckReport report,
-            List<SourceFile> sources,
+            List<SourceLine> sources,
             ReviewView review) {}
+
+    /**
+     * A file that was handed in.
+     *
+     * @param lines how many it has
+     */
+    record SourceLine(String path, int lines) {}
+
+    /**
+     * A piece of a file.
+     *
+     * @param from its first line, from 1
+     * @param lines how many lines the whole file has
+     */
+    record SourcePiece(String path, int from, int lines, String text) {}
 
     record GivenPoints(@NotNull Double points, String reason) {}
 
@@ -70,7 +89,9 @@ class MarkingController {
     ResponseEntity<SubmissionView> view(@PathVariable long id) {
         HandedIn s = submissions.get(id);
         Exercises.Setting e = exercises.get(s.exerciseId());
-        Upload upload = submissions.sources(id);
+        List<SourceLine> sources = files(id).stream()
+                .map(f -> new SourceLine(f.path(), (int) f.text().lines().count()))
+                .toList();
         ReviewView review = reviews.view(s);
         SubmissionView view = new SubmissionView(
                 s.id(),
@@ -90,9 +111,41 @@ class MarkingController {
                 s.progress(),
                 s.failure(),
                 s.checked(),
-                upload.sources(),
+                sources,
                 review);
         return ResponseEntity.ok().eTag('"' + review.version() + '"').body(view);
+    }
+
+    /** What was handed in; nothing where that can no longer be read, which the check's failure says. */
+    private List<SourceFile> files(long id) {
+        try {
+            return submissions.sources(id).sources();
+        } catch (Problem e) {
+            return List.of();
+        }
+    }
+
+    /**
+     * A file's text, at most {@value #PIECE} lines of it.
+     *
+     * @param from the first line wanted, from 1
+     */
+    @GetMapping("/source")
+    ResponseEntity<SourcePiece> source(
+            @PathVariable long id, @RequestParam String path, @RequestParam(defaultValue = "1") int from) {
+        SourceFile file = submissions.sources(id).sources().stream()
+                .filter(f -> f.path().equals(path))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("This submission has no such file."));
+        List<String> lines = file.text().lines().toList();
+        int first = Math.max(1, Math.min(from, Math.max(1, lines.size())));
+        List<String> piece =
+                lines.subList(Math.min(first - 1, lines.size()), Math.min(first - 1 + PIECE, lines.size()));
+        return ResponseEntity.ok()
+                // what was handed in never changes
+                .cacheControl(
+                        CacheControl.maxAge(1, TimeUnit.HOURS).cachePrivate().immutable())
+                .body(new SourcePiece(path, first, lines.size(), String.join("\n", piece)));
     }
 
     @PutMapping("/points")

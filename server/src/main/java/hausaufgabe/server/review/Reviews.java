@@ -7,6 +7,7 @@ import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
+import hausaufgabe.server.submission.Summary.Item;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.math.BigDecimal;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +28,10 @@ public class Reviews {
 
     /** The version of a review that nobody has begun. */
     private static final String UNTOUCHED = "new";
+
+    private static final int LONGEST_REASON = 1_000;
+    private static final String CHANGED = "Somebody else has changed this submission's marks since you opened it. "
+            + "What is shown now is theirs; your text is still in the field.";
 
     interface Repository extends JpaRepository<Review, Long> {}
 
@@ -67,13 +73,12 @@ public class Reviews {
         Map<Long, String> names = accounts.names();
         Review review = reviews.findById(submission.id()).orElse(null);
         List<PointDecision> decided = decisions.findByKeySubmissionId(submission.id());
-        Map<String, Items.Item> items = submission.report().map(Items::of).orElse(Map.of());
+        Map<String, Item> items = submission.report().map(Items::of).orElse(Map.of());
         return new ReviewView(
                 review == null ? UNTOUCHED : String.valueOf(review.version),
                 sum(items, decided),
-                Marking.quarter(items.values().stream()
-                        .mapToDouble(Items.Item::possible)
-                        .sum()),
+                Marking.quarter(
+                        items.values().stream().mapToDouble(Item::possible).sum()),
                 review == null ? "" : review.feedback,
                 review == null || review.settledBy == null ? null : names.get(review.settledBy),
                 review == null ? null : review.settledAt,
@@ -93,7 +98,7 @@ public class Reviews {
                         .toList());
     }
 
-    private static double sum(Map<String, Items.Item> items, List<PointDecision> decided) {
+    private static double sum(Map<String, Item> items, List<PointDecision> decided) {
         Map<String, PointDecision> byItem =
                 decided.stream().collect(Collectors.toMap(d -> d.key.item(), Function.identity()));
         return Marking.quarter(items.values().stream()
@@ -105,12 +110,16 @@ public class Reviews {
     /** Gives points in place of those proposed, with a reason. */
     @Transactional
     public void decide(long submission, String key, double points, String reason, String version, Staff by) {
-        Items.Item item = item(submission, key);
+        Item item = item(submission, key);
         if (points < 0 || points > item.possible() || Marking.quarter(points) != points) {
             throw Problem.badRequest("Give from 0 to " + plain(item.possible()) + " points, in quarters.");
         }
         if (reason == null || reason.isBlank()) {
             throw Problem.badRequest("Say why, so that the others can mark alike.");
+        }
+        if (reason.strip().length() > LONGEST_REASON) {
+            throw Problem.badRequest("A reason can be " + LONGEST_REASON + " characters long; this is "
+                    + reason.strip().length() + ". Longer remarks go into the feedback.");
         }
         touch(submission, version);
         PointDecision.Key id = new PointDecision.Key(submission, key);
@@ -127,7 +136,7 @@ public class Reviews {
     /** Goes back to the points proposed. */
     @Transactional
     public void withdraw(long submission, String key, String version, Staff by) {
-        Items.Item item = item(submission, key);
+        Item item = item(submission, key);
         PointDecision d = decisions
                 .findById(new PointDecision.Key(submission, key))
                 .orElseThrow(() -> Problem.notFound("Nobody has changed these points."));
@@ -143,7 +152,7 @@ public class Reviews {
                 by);
     }
 
-    private Items.Item item(long submission, String key) {
+    private Item item(long submission, String key) {
         CheckReport report = submissions
                 .get(submission)
                 .report()
@@ -182,11 +191,14 @@ public class Reviews {
         Review r = reviews.findById(submission).orElse(null);
         String current = r == null ? UNTOUCHED : String.valueOf(r.version);
         if (!current.equals(version)) {
-            throw Problem.outdated("Somebody else has changed this submission's marks since you opened it. "
-                    + "What is shown now is theirs; your text is still in the field.");
+            throw Problem.outdated(CHANGED);
         }
         if (r == null) {
-            return reviews.saveAndFlush(new Review(submission));
+            try {
+                return reviews.saveAndFlush(new Review(submission));
+            } catch (DataIntegrityViolationException e) {
+                throw Problem.outdated(CHANGED);
+            }
         }
         entities.lock(r, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
         return r;

@@ -7,6 +7,7 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.Problem;
 import hausaufgabe.server.exercise.Exercises;
 import java.time.Clock;
 import java.time.Instant;
@@ -28,10 +29,14 @@ class CheckDesk {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckDesk.class);
 
+    private static final int LONGEST = 2_000;
+
     private final Submissions.Repository submissions;
+    private final Submissions.RunRepository runs;
+    private final SourceStore sources;
     private final Exercises exercises;
     private final CheckDispatcher dispatcher;
-    private final Progress progress;
+    private final News news;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final CheckRequest.Isolation isolation;
@@ -39,16 +44,20 @@ class CheckDesk {
 
     CheckDesk(
             Submissions.Repository submissions,
+            Submissions.RunRepository runs,
+            SourceStore sources,
             Exercises exercises,
             CheckDispatcher dispatcher,
-            Progress progress,
+            News news,
             Clock clock,
             TransactionTemplate transaction,
             @Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation) {
         this.submissions = submissions;
+        this.runs = runs;
+        this.sources = sources;
         this.exercises = exercises;
         this.dispatcher = dispatcher;
-        this.progress = progress;
+        this.news = news;
         this.clock = clock;
         this.transaction = transaction;
         this.isolation = isolation;
@@ -57,7 +66,7 @@ class CheckDesk {
     /** What was being checked when the server last stopped is checked again. */
     @EventListener(ApplicationReadyEvent.class)
     void resume() {
-        submissions.unfinished().forEach(this::check);
+        submissions.unfinished().forEach(id -> check(id, false));
     }
 
     /** What a submission's check is doing, or null. */
@@ -65,22 +74,34 @@ class CheckDesk {
         return running.get(id);
     }
 
-    void check(long id) {
+    /**
+     * Has a submission checked. What keeps that from beginning is told as the check's failure.
+     *
+     * @param anew whether it is to be made even if the same was checked before
+     */
+    void check(long id, boolean anew) {
         Submission s = change(id, x -> {
             x.state = Submission.State.QUEUED;
             x.failure = null;
         });
         running.put(id, "Waiting for its turn");
         tell(s);
-        Upload upload = transaction.execute(
-                status -> PackedSources.unpack(submissions.findById(id).orElseThrow().sources));
-        CheckRequest request = new CheckRequest(
-                exercises.get(s.exerciseId).patternText(),
-                upload.sources(),
-                upload.remarks(),
-                Map.of(),
-                false,
-                isolation);
+        CheckRequest request;
+        try {
+            Upload upload = sources.load(s.sourceHash);
+            request = new CheckRequest(
+                            exercises.get(s.exerciseId).patternText(),
+                            upload.sources(),
+                            upload.remarks(),
+                            Map.of(),
+                            false,
+                            isolation)
+                    .again(anew);
+        } catch (RuntimeException e) {
+            LOG.error("the check of submission {} could not begin", id, e);
+            end(id, null, e);
+            return;
+        }
         dispatcher.submit(request, step -> step(id, step)).whenComplete((report, failure) -> {
             try {
                 end(id, report, failure);
@@ -100,24 +121,25 @@ class CheckDesk {
 
     private void end(long id, CheckReport report, Throwable failure) {
         running.remove(id);
+        String why = report == null ? said(failure) : null;
         Submission s = change(id, x -> {
-            x.checkedAt = Instant.now(clock);
-            if (report != null) {
-                x.state = Submission.State.CHECKED;
-                x.report = write(report);
-            } else {
-                x.state = Submission.State.FAILED;
-                x.report = null;
-                x.failure = said(failure);
-            }
+            CheckRun run = report == null
+                    ? new CheckRun(id, Instant.now(clock), why)
+                    : new CheckRun(id, Instant.now(clock), write(report), Summary.of(report));
+            Long ended = runs.save(run).id;
+            // a check that breaks takes nothing away: the report that was there still counts
+            x.state = report == null ? Submission.State.FAILED : Submission.State.CHECKED;
+            x.failure = why;
+            x.currentRun = report == null ? x.currentRun : ended;
         });
         tell(s);
     }
 
     private static String said(Throwable failure) {
         Throwable cause = failure instanceof CompletionException ? failure.getCause() : failure;
-        if (cause instanceof CheckFailed) {
-            return cause.getMessage();
+        if (cause instanceof CheckFailed || cause instanceof Problem) {
+            String message = cause.getMessage();
+            return message.length() <= LONGEST ? message : message.substring(0, LONGEST - 1) + "…";
         }
         LOG.error("a check failed", cause);
         return "Something of ours failed. Have it checked again; if that does not help, tell the lead.";
@@ -140,6 +162,6 @@ class CheckDesk {
     }
 
     private void tell(Submission s) {
-        progress.tell(new Progress.Step(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
+        news.tell(new News.Step(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
     }
 }

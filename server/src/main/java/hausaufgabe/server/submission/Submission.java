@@ -1,14 +1,11 @@
 package hausaufgabe.server.submission;
 
-import jakarta.persistence.Basic;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Version;
 import java.time.Instant;
 
@@ -25,11 +22,7 @@ class Submission {
     Instant uploadedAt;
     Long uploadedBy;
 
-    /** Packed by {@link PackedSources}. */
-    @Lob
-    @Basic(fetch = FetchType.LAZY)
-    byte[] sources;
-
+    /** The content that was handed in. */
     String sourceHash;
 
     @Enumerated(EnumType.STRING)
@@ -37,11 +30,8 @@ class Submission {
 
     String failure;
 
-    /** A check report as JSON, or null. */
-    @Lob
-    String report;
-
-    Instant checkedAt;
+    /** The check whose report counts; null before there is one. */
+    Long currentRun;
 
     @Version
     int version;
@@ -56,15 +46,13 @@ class Submission {
 
     protected Submission() {}
 
-    Submission(
-            Long exerciseId, Long studentId, int attempt, Instant uploadedAt, Long uploadedBy, PackedSources packed) {
+    Submission(Long exerciseId, Long studentId, int attempt, Instant uploadedAt, Long uploadedBy, String sourceHash) {
         this.exerciseId = exerciseId;
         this.studentId = studentId;
         this.attempt = attempt;
         this.uploadedAt = uploadedAt;
         this.uploadedBy = uploadedBy;
-        this.sources = packed.bytes();
-        this.sourceHash = packed.hash();
+        this.sourceHash = sourceHash;
         this.state = State.QUEUED;
     }
 }

@@ -23,11 +23,11 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class SubmissionController {
 
     private final Submissions submissions;
-    private final Progress progress;
+    private final News news;
 
-    SubmissionController(Submissions submissions, Progress progress) {
+    SubmissionController(Submissions submissions, News news) {
         this.submissions = submissions;
-        this.progress = progress;
+        this.news = news;
     }
 
     /** A submission that was taken. */
@@ -61,8 +61,8 @@ class SubmissionController {
         return new Taken(s.id(), s.attempt());
     }
 
-    @GetMapping(path = "/api/exercises/{exercise}/progress", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter progress(@PathVariable long exercise) {
-        return progress.listen(exercise);
+    @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter news(@AuthenticationPrincipal Staff staff) {
+        return news.listen(staff.id());
     }
 }

@@ -16,6 +16,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
@@ -30,12 +31,22 @@ public class Submissions {
 
         List<Submission> findByExerciseIdAndStudentIdOrderByAttemptAsc(Long exerciseId, Long studentId);
 
+        @Query("select coalesce(max(s.attempt), 0) from Submission s where s.exerciseId = ?1 and s.studentId = ?2")
+        int lastAttempt(Long exerciseId, Long studentId);
+
         @Query("select s.id from Submission s where s.state in (hausaufgabe.server.submission.Submission.State.QUEUED, "
                 + "hausaufgabe.server.submission.Submission.State.RUNNING) order by s.id")
         List<Long> unfinished();
     }
 
+    interface RunRepository extends JpaRepository<CheckRun, Long> {}
+
+    /** How often a hand-in is numbered anew, where another one for the same student took its number. */
+    private static final int TRIES = 8;
+
     private final Repository submissions;
+    private final RunRepository runs;
+    private final SourceStore sources;
     private final Courses courses;
     private final Exercises exercises;
     private final CheckDesk desk;
@@ -45,12 +56,16 @@ public class Submissions {
 
     Submissions(
             Repository submissions,
+            RunRepository runs,
+            SourceStore sources,
             Courses courses,
             Exercises exercises,
             CheckDesk desk,
             Clock clock,
             TransactionTemplate transaction) {
         this.submissions = submissions;
+        this.runs = runs;
+        this.sources = sources;
         this.courses = courses;
         this.exercises = exercises;
         this.desk = desk;
@@ -73,15 +88,24 @@ public class Submissions {
         Exercises.Setting setting = exercises.get(exercise);
         Student who = courses.student(student);
         Upload upload = read(files);
-        Long id = transaction.execute(status -> {
-            int attempts = submissions
-                    .findByExerciseIdAndStudentIdOrderByAttemptAsc(setting.id(), who.id())
-                    .size();
-            Submission s = new Submission(setting.id(), who.id(), attempts + 1, at, by, PackedSources.of(upload));
-            return submissions.save(s).id;
-        });
-        desk.check(id);
+        Long id = numbered(setting.id(), who.id(), at, by, sources.keep(upload));
+        desk.check(id, false);
         return get(id);
+    }
+
+    /** Two hand-ins for one student at the same moment become two attempts. */
+    private Long numbered(long exercise, long student, Instant at, long by, String hash) {
+        for (int tried = 0; tried < TRIES; tried++) {
+            try {
+                return transaction.execute(status -> submissions.saveAndFlush(new Submission(
+                                exercise, student, submissions.lastAttempt(exercise, student) + 1, at, by, hash))
+                        .id);
+            } catch (DataIntegrityViolationException taken) {
+                // another attempt has this number now
+            }
+        }
+        throw Problem.conflict(
+                "Much is handed in for this student at this moment. Nothing was stored; hand it in again.");
     }
 
     private Upload read(Map<String, byte[]> files) {
@@ -103,7 +127,7 @@ public class Submissions {
         if (s.state() == HandedIn.State.QUEUED || s.state() == HandedIn.State.RUNNING) {
             throw Problem.conflict("It is being checked already.");
         }
-        desk.check(id);
+        desk.check(id, true);
         return get(id);
     }
 
@@ -114,28 +138,33 @@ public class Submissions {
 
     /** Its sources and what was noticed in reading them. */
     public Upload sources(long id) {
-        return transaction.execute(status -> submissions
-                .findById(id)
-                .map(s -> PackedSources.unpack(s.sources))
-                .orElseThrow(Submissions::unknown));
+        return sources.load(submissions.findById(id).orElseThrow(Submissions::unknown).sourceHash);
     }
 
     private static Problem unknown() {
         return Problem.notFound("There is no such submission.");
     }
 
-    /** All submissions for an exercise, in the order they came. */
+    /** All submissions for an exercise, in the order they came, with their reports: for few of them. */
     public List<HandedIn> ofExercise(long exercise) {
         return submissions.findByExerciseIdOrderByIdAsc(exercise).stream()
                 .map(this::handedIn)
                 .toList();
     }
 
+    /** An attempt, by its number. */
+    public record Attempt(long id, int attempt) {}
+
     /** A student's attempts, first to last. */
-    public List<HandedIn> attempts(long exercise, long student) {
+    public List<Attempt> attempts(long exercise, long student) {
         return submissions.findByExerciseIdAndStudentIdOrderByAttemptAsc(exercise, student).stream()
-                .map(this::handedIn)
+                .map(s -> new Attempt(s.id, s.attempt))
                 .toList();
+    }
+
+    /** What a submission's check is doing; null when it does nothing. */
+    public String progressOf(long id) {
+        return desk.progressOf(id);
     }
 
     private HandedIn handedIn(Submission s) {
@@ -151,11 +180,14 @@ public class Submissions {
                 report(s).orElse(null));
     }
 
-    private static Optional<CheckReport> report(Submission s) {
+    private Optional<CheckReport> report(Submission s) {
+        if (s.currentRun == null) {
+            return Optional.empty();
+        }
+        String json = transaction.execute(
+                status -> runs.findById(s.currentRun).map(r -> r.report).orElse(null));
         try {
-            return s.report == null
-                    ? Optional.empty()
-                    : Optional.of(Json.mapper().readValue(s.report, CheckReport.class));
+            return json == null ? Optional.empty() : Optional.of(Json.mapper().readValue(json, CheckReport.class));
         } catch (JsonProcessingException e) {
             // a report of an older version that can no longer be read: the submission can be checked again
             return Optional.empty();

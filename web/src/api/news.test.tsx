@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { api } from './client';
-import { useProgress } from './exercises';
+import { useNews } from './news';
 import { useSubmission } from './marks';
 
 type Answer = { data: unknown; response: Response };
@@ -21,7 +21,7 @@ class News extends EventTarget {
   close() {}
 
   tell(state: string, doing?: string) {
-    const data = JSON.stringify({ submissionId: 7, state, doing });
+    const data = JSON.stringify({ exerciseId: 3, submissionId: 7, state, doing });
     this.dispatchEvent(new MessageEvent('step', { data }));
   }
 }
@@ -49,7 +49,7 @@ describe('a submission that is being checked', () => {
       <QueryClientProvider client={queries}>{children}</QueryClientProvider>
     );
     const useOpened = () => {
-      useProgress(3);
+      useNews(true);
       return useSubmission(7).data;
     };
     return renderHook(useOpened, { wrapper }).result;
@@ -67,7 +67,7 @@ describe('a submission that is being checked', () => {
     act(() => News.latest.tell('RUNNING', 'Running the scenarios'));
 
     await waitFor(() => expect(page.current?.progress).toBe('Running the scenarios'));
-    expect(News.latest.url).toBe('/api/exercises/3/progress');
+    expect(News.latest.url).toBe('/api/news');
   });
 
   it('is fetched when its check is over', async () => {

@@ -1,0 +1,75 @@
+package hausaufgabe.server.account;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Accounts of the staff, and the links by which their passwords are chosen. */
+@RestController
+class AccountController {
+
+    private final Accounts accounts;
+
+    AccountController(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    record Invitation(
+            @NotNull String login,
+            @NotNull String name,
+            @NotNull Staff.Role role) {}
+
+    /** @param link to be handed to whoever the account is for */
+    record Invited(Accounts.AccountLine account, Accounts.Link link) {}
+
+    record TakenAway(@NotNull Boolean disabled) {}
+
+    record Token(@NotNull String token) {}
+
+    record ChosenPassword(@NotNull String token, @NotNull String password) {}
+
+    @GetMapping("/api/accounts")
+    List<Accounts.AccountLine> all() {
+        return accounts.all();
+    }
+
+    @PostMapping("/api/accounts")
+    @ResponseStatus(HttpStatus.CREATED)
+    Invited invite(@RequestBody Invitation given, @AuthenticationPrincipal Staff staff) {
+        Staff.Role role = given.role() == null ? Staff.Role.TUTOR : given.role();
+        Accounts.AccountLine made = accounts.invite(given.login(), given.name(), role);
+        return new Invited(made, accounts.link(made.id(), staff));
+    }
+
+    @PostMapping("/api/accounts/{id}/link")
+    @ResponseStatus(HttpStatus.CREATED)
+    Accounts.Link link(@PathVariable long id, @AuthenticationPrincipal Staff staff) {
+        return accounts.link(id, staff);
+    }
+
+    @PutMapping("/api/accounts/{id}/disabled")
+    Accounts.AccountLine disable(
+            @PathVariable long id, @RequestBody TakenAway given, @AuthenticationPrincipal Staff staff) {
+        return accounts.disable(id, Boolean.TRUE.equals(given.disabled()), staff);
+    }
+
+    /** Whose password the link chooses; the token comes in the body, so that no log keeps it. */
+    @PostMapping("/api/links")
+    Accounts.AccountLine ofLink(@RequestBody Token given) {
+        return accounts.ofLink(given.token() == null ? "" : given.token());
+    }
+
+    @PostMapping("/api/links/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void choose(@RequestBody ChosenPassword given) {
+        accounts.choose(given.token() == null ? "" : given.token(), given.password());
+    }
+}

@@ -1,0 +1,35 @@
+package hausaufgabe.server.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Ends a session whose account was taken away or got another password since it began. */
+final class CurrentSession extends OncePerRequestFilter {
+
+    private final Accounts accounts;
+
+    CurrentSession(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        if (who != null && who.getPrincipal() instanceof Staff staff && !accounts.isCurrent(staff)) {
+            HttpSession session = request.getSession(false);
+            if (session != null) {
+                session.invalidate();
+            }
+            SecurityContextHolder.clearContext();
+        }
+        chain.doFilter(request, response);
+    }
+}

@@ -1,0 +1,160 @@
+package hausaufgabe.server.submission;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells open pages how far checks are, as server-sent events: one stream for each page, with the news of all exercises. Whoever
+ * has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
+ * back by itself and look anew.
+ */
+@Component
+class News {
+
+    private static final long OPEN_MILLISECONDS = 30 * 60_000L;
+    private static final int WAITING = 500;
+    private static final int STREAMS_OF_ONE = 6;
+    private static final int SENDERS = 64;
+    private static final int HEARTBEAT_SECONDS = 15;
+
+    private final List<Listener> listeners = new CopyOnWriteArrayList<>();
+    private final ExecutorService senders = new ThreadPoolExecutor(
+            0, SENDERS, 30, TimeUnit.SECONDS, new SynchronousQueue<>(), work -> daemon(work, "news"));
+    private final ScheduledExecutorService clock =
+            Executors.newSingleThreadScheduledExecutor(work -> daemon(work, "news-heartbeat"));
+
+    News() {
+        clock.scheduleWithFixedDelay(this::beat, HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
+    }
+
+    private static Thread daemon(Runnable work, String name) {
+        Thread t = new Thread(work, name);
+        t.setDaemon(true);
+        return t;
+    }
+
+    /** @param doing what is being done; null when nothing is */
+    record Step(long exerciseId, long submissionId, HandedIn.State state, String doing) {}
+
+    /** @param person whose page it is; of one person the streams opened last are kept */
+    SseEmitter listen(long person) {
+        return listen(person, new SseEmitter(OPEN_MILLISECONDS));
+    }
+
+    SseEmitter listen(long person, SseEmitter emitter) {
+        Listener listener = new Listener(person, emitter);
+        List<Listener> own = listeners.stream().filter(l -> l.person == person).toList();
+        if (own.size() >= STREAMS_OF_ONE) {
+            own.get(0).letGo();
+        }
+        listeners.add(listener);
+        emitter.onCompletion(() -> listeners.remove(listener));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> listeners.remove(listener));
+        listener.take(null);
+        return emitter;
+    }
+
+    /** Returns at once, whoever listens. */
+    void tell(Step step) {
+        listeners.forEach(l -> l.take(step));
+    }
+
+    /** A stream that says nothing for long is closed by what lies between; and who is gone is found out. */
+    private void beat() {
+        listeners.forEach(l -> l.take(null));
+    }
+
+    @PreDestroy
+    void close() {
+        clock.shutdownNow();
+        senders.shutdownNow();
+        listeners.forEach(Listener::letGo);
+    }
+
+    /** One page. */
+    private final class Listener {
+
+        private final long person;
+        private final SseEmitter emitter;
+        private final Deque<Object> waiting = new ArrayDeque<>();
+        private boolean sending;
+
+        Listener(long person, SseEmitter emitter) {
+            this.person = person;
+            this.emitter = emitter;
+        }
+
+        /** @param step null for a heartbeat */
+        void take(Step step) {
+            synchronized (this) {
+                if (step == null && !waiting.isEmpty()) {
+                    return;
+                }
+                if (step != null) {
+                    // of one check only where it is now matters
+                    waiting.removeIf(w -> w instanceof Step s && s.submissionId() == step.submissionId());
+                }
+                waiting.add(step == null ? "listening" : step);
+                if (waiting.size() > WAITING) {
+                    letGo();
+                    return;
+                }
+                if (sending) {
+                    return;
+                }
+                sending = true;
+            }
+            try {
+                senders.execute(this::send);
+            } catch (RejectedExecutionException e) {
+                letGo();
+            }
+        }
+
+        private void send() {
+            while (true) {
+                Object next;
+                synchronized (this) {
+                    next = waiting.poll();
+                    if (next == null) {
+                        sending = false;
+                        return;
+                    }
+                }
+                try {
+                    emitter.send(
+                            next instanceof Step s
+                                    ? SseEmitter.event().name("step").data(s)
+                                    : SseEmitter.event().comment(String.valueOf(next)));
+                } catch (IOException | IllegalStateException e) {
+                    // the page is gone
+                    letGo();
+                    return;
+                }
+            }
+        }
+
+        private void letGo() {
+            listeners.remove(this);
+            try {
+                emitter.complete();
+            } catch (IllegalStateException e) {
+                // it is over already
+            }
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package hausaufgabe.server.submission;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import hausaufgabe.checking.Json;
+import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.core.report.Finding;
+import hausaufgabe.core.report.ScenarioResult;
+import hausaufgabe.core.report.Status;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What lists say of a check report, so that they need not read it.
+ *
+ * @param form null where no role was found
+ * @param openClaims claims and scenarios that the check could not decide
+ * @param marks one for each claim and scenario, in the order of the report
+ * @param items those of them that count, with their points
+ */
+public record Summary(
+        boolean compiled,
+        CheckReport.Verdict verdict,
+        String form,
+        double earned,
+        double possible,
+        int openClaims,
+        List<Mark> marks,
+        List<Item> items) {
+
+    /** A claim or scenario in a list, told by its stroke. */
+    public record Mark(String label, Stroke stroke) {}
+
+    /** The five strokes of a verdict. */
+    public enum Stroke {
+        MET,
+        PARTLY,
+        MISSING,
+        UNCLEAR,
+        NOT_APPLICABLE
+    }
+
+    /**
+     * What points can be given for.
+     *
+     * @param key outlives a re-check
+     * @param proposed points proposed by the check
+     * @param open whether the check could not decide it
+     */
+    public record Item(String key, double proposed, double possible, boolean open) {}
+
+    private static final int LONGEST_FORM = 400;
+    private static final int LONGEST_LABEL = 300;
+
+    public static Summary of(CheckReport report) {
+        List<Mark> marks = new ArrayList<>();
+        List<Item> items = new ArrayList<>();
+        for (Finding f : report.findings()) {
+            marks.add(new Mark(cut(f.text().plain(), LONGEST_LABEL), stroke(f.status())));
+            if (f.status() != Status.NOT_APPLICABLE) {
+                items.add(new Item("requirement:" + f.id(), f.earned(), f.possible(), f.status() == Status.UNCLEAR));
+            }
+        }
+        for (ScenarioResult s : report.scenarios()) {
+            marks.add(new Mark(cut(s.name(), LONGEST_LABEL), stroke(s.outcome())));
+            items.add(new Item(
+                    "scenario:" + s.name(), s.earned(), s.possible(), s.outcome() == ScenarioResult.Outcome.BLOCKED));
+        }
+        return new Summary(
+                report.compiled(),
+                report.verdict(),
+                report.form() == null ? null : cut(report.form(), LONGEST_FORM),
+                items.stream().mapToDouble(Item::proposed).sum(),
+                items.stream().mapToDouble(Item::possible).sum(),
+                (int) items.stream().filter(Item::open).count(),
+                List.copyOf(marks),
+                List.copyOf(items));
+    }
+
+    private static String cut(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
+    }
+
+    private static Stroke stroke(Status status) {
+        return switch (status) {
+            case MET -> Stroke.MET;
+            case PARTLY -> Stroke.PARTLY;
+            case UNMET -> Stroke.MISSING;
+            case UNCLEAR -> Stroke.UNCLEAR;
+            case NOT_APPLICABLE -> Stroke.NOT_APPLICABLE;
+        };
+    }
+
+    private static Stroke stroke(ScenarioResult.Outcome outcome) {
+        return switch (outcome) {
+            case PASSED -> Stroke.MET;
+            case FAILED -> Stroke.MISSING;
+            case BLOCKED -> Stroke.UNCLEAR;
+        };
+    }
+
+    String marksAsJson() {
+        return json(marks);
+    }
+
+    String itemsAsJson() {
+        return json(items);
+    }
+
+    private static String json(Object value) {
+        try {
+            return Json.mapper().writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The items as they were kept. */
+    public static List<Item> items(String json) {
+        try {
+            return Json.mapper().readValue(json, new TypeReference<List<Item>>() {});
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

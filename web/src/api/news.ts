@@ -1,0 +1,59 @@
+import { useQueryClient, type QueryClient, type QueryKey } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import type { Api } from './client';
+import { sheetKey, submissionKey } from './exercises';
+
+type Step = {
+  exerciseId: number;
+  submissionId: number;
+  state: Api<'SubmissionView'>['state'];
+  doing?: string;
+};
+
+/** Fetches again, also what is being fetched for the first time: that answer may be older than the news. */
+async function fetchAnew(queries: QueryClient, queryKey: QueryKey) {
+  await queries.cancelQueries({ queryKey });
+  await queries.invalidateQueries({ queryKey });
+}
+
+/** Keeps what is open up to date while checks run, by the one stream of news that a page listens to. */
+export function useNews(wanted: boolean) {
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (!wanted || typeof EventSource === 'undefined') {
+      return;
+    }
+    const source = new EventSource('/api/news');
+    // what ended before anybody listened, at first or while the connection was lost, was not heard
+    source.addEventListener('open', () => {
+      void fetchAnew(queries, sheetKey());
+      void fetchAnew(queries, submissionKey());
+    });
+    source.addEventListener('step', (event) => {
+      const step = JSON.parse((event as MessageEvent<string>).data) as Step;
+      if (step.state === 'CHECKED' || step.state === 'FAILED') {
+        void fetchAnew(queries, sheetKey(step.exerciseId));
+        void fetchAnew(queries, submissionKey(step.submissionId));
+        return;
+      }
+      const now = { state: step.state, progress: step.doing };
+      queries.setQueryData<Api<'SubmissionView'>>(
+        submissionKey(step.submissionId),
+        (s) => s && { ...s, ...now },
+      );
+      queries.setQueryData<Api<'Sheet'>>(
+        sheetKey(step.exerciseId),
+        (sheet) =>
+          sheet && {
+            ...sheet,
+            rows: sheet.rows.map((r) =>
+              r.handedIn?.submissionId === step.submissionId
+                ? { ...r, handedIn: { ...r.handedIn, ...now } }
+                : r,
+            ),
+          },
+      );
+    });
+    return () => source.close();
+  }, [wanted, queries]);
+}

@@ -1,0 +1,55 @@
+import hljs from 'highlight.js/lib/core';
+import java from 'highlight.js/lib/languages/java';
+
+hljs.registerLanguage('java', java);
+
+/** Characters that cannot be seen, or that turn the direction of reading, are shown by their number. */
+const HIDDEN = /[\p{Cc}\p{Cf}\p{Zl}\p{Zp}]/gu;
+
+function shown(character: string): string {
+  if (character === '\t') {
+    return character;
+  }
+  const number = character.codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0');
+  return `<span class="hidden-character" title="A character that cannot be seen">⟨U+${number}⟩</span>`;
+}
+
+const remembered = new Map<string, string[]>();
+const REMEMBERED = 60;
+
+/**
+ * Source as highlighted lines. The whole is highlighted and then cut, since a comment or a text may go over many lines. The
+ * highlighter escapes the text, so that its answer can be shown as it is.
+ */
+export function highlighted(source: string): string[] {
+  const known = remembered.get(source);
+  if (known) {
+    return known;
+  }
+  const html = hljs.highlight(source.replace(/\r\n?/g, '\n'), {
+    language: 'java',
+    ignoreIllegals: true,
+  }).value;
+  const lines = cut(html).map((line) => line.replace(HIDDEN, shown));
+  if (remembered.size >= REMEMBERED) {
+    remembered.delete(remembered.keys().next().value!);
+  }
+  remembered.set(source, lines);
+  return lines;
+}
+
+/** Cuts markup at the ends of its lines; what is open there is closed, and opened again on the next. */
+function cut(html: string): string[] {
+  const open: string[] = [];
+  return html.split('\n').map((line) => {
+    const before = open.join('');
+    for (const [tag] of line.matchAll(/<span[^>]*>|<\/span>/g)) {
+      if (tag === '</span>') {
+        open.pop();
+      } else {
+        open.push(tag);
+      }
+    }
+    return before + line + '</span>'.repeat(open.length);
+  });
+}
