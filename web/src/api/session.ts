@@ -33,7 +33,8 @@ export function useSignIn() {
  */
 export function useSignOut() {
   return useMutation({
-    mutationFn: async () => api.DELETE('/api/session'),
+    // also where the page is left before the answer is there
+    mutationFn: async () => api.DELETE('/api/session', { keepalive: true }),
     onSuccess: () => window.location.replace('/sign-in'),
   });
 }

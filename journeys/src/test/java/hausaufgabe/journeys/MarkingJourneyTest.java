@@ -148,7 +148,7 @@ class MarkingJourneyTest {
         assertThat(page.locator(".markdown strong")).hasText("the rule");
         page.getByRole(AriaRole.BUTTON, named("Settle and go on")).click();
         assertThat(page.getByTestId("student")).not().containsText("Okke");
-        page.getByRole(AriaRole.BUTTON, named("Sign out")).click();
+        signOut();
 
         signIn("jonte");
         page.getByRole(AriaRole.LINK, named("Grade sheet")).click();
@@ -164,6 +164,58 @@ class MarkingJourneyTest {
                 () -> page.getByRole(AriaRole.LINK, named("Take out as CSV")).click());
         assertTrue(Files.readString(csv.path())
                 .contains("faulted,14.5,16.0,yes,Maike Thiede,Ask **the rule** for its heating."));
+    }
+
+    @Test
+    void whoSignsInAfterSomebodyElseBeginsOnTheFirstPage() {
+        signIn("maike");
+        page.navigate("/exercises/1/grades");
+        assertThat(page.getByRole(AriaRole.HEADING, named("Grade sheet"))).isVisible();
+        signOut();
+
+        page.getByLabel("Your sign-in").fill("jonte");
+        page.getByLabel("Password").fill("nordhafen");
+        page.keyboard().press("Enter");
+
+        assertThat(page.getByText("What lies on the desk, Jonte")).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, exactly("Accounts"))).hasCount(0);
+    }
+
+    @Test
+    void anAccountIsMadeUsedAndTakenAway() {
+        signIn("maike");
+        page.getByRole(AriaRole.LINK, exactly("Accounts")).click();
+        page.getByLabel("Name").fill("Wiebke Sandvik");
+        page.getByLabel("Sign-in", new Page.GetByLabelOptions().setExact(true)).fill("wiebke");
+        page.getByRole(AriaRole.BUTTON, named("Make the account")).click();
+        String link = page.getByLabel("The link").inputValue();
+        Locator row = page.getByRole(AriaRole.LIST, exactly("Accounts"))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Wiebke"));
+        assertThat(row).containsText("has not chosen a password yet");
+
+        try (BrowserContext other = browser.newContext(
+                new Browser.NewContextOptions().setBaseURL(application.address()))) {
+            Page hers = other.newPage();
+            hers.navigate(link);
+            hers.getByLabel("New password").fill("short");
+            hers.getByRole(AriaRole.BUTTON, named("Choose this password")).click();
+            assertThat(hers.getByRole(AriaRole.ALERT)).containsText("at least 10 characters");
+            hers.getByLabel("New password").fill("high water at nine");
+            hers.getByRole(AriaRole.BUTTON, named("Choose this password")).click();
+            hers.getByRole(AriaRole.LINK, named("Sign in")).click();
+            hers.getByLabel("Your sign-in").fill("wiebke");
+            hers.getByLabel("Password").fill("high water at nine");
+            hers.keyboard().press("Enter");
+            assertThat(hers.getByText("What lies on the desk, Wiebke")).isVisible();
+
+            page.reload();
+            row.getByRole(AriaRole.BUTTON, named("Take away")).click();
+            row.getByRole(AriaRole.BUTTON, named("Take it away now")).click();
+            assertThat(row).containsText("taken away");
+            hers.reload();
+            assertThat(hers.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
+        }
     }
 
     @Test
@@ -246,6 +298,11 @@ class MarkingJourneyTest {
         page.getByLabel("Password").fill("nordhafen");
         page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
         assertThat(page.getByText("What lies on the desk")).isVisible();
+    }
+
+    private void signOut() {
+        page.getByRole(AriaRole.BUTTON, named("Sign out")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
     }
 
     private static Page.GetByRoleOptions named(String name) {
