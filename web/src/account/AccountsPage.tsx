@@ -30,8 +30,8 @@ export function AccountsPage() {
       <h1 className="text-[27px]">Accounts</h1>
       <p className="reading mt-1 max-w-[62ch] text-soft italic">
         {accounts.data
-          ? `${inWords(accounts.data.filter((a) => a.state !== 'DISABLED').length)} may sign in. Everybody chooses the own password, by a link that works once.`
-          : 'Everybody chooses the own password, by a link that works once.'}
+          ? `${inWords(accounts.data.filter((a) => a.state !== 'DISABLED').length)} may sign in. Each chooses a password by a link that works once.`
+          : 'Each chooses a password by a link that works once.'}
       </p>
       {link && <HandOver account={link.account} link={link.link} onDone={() => setLink(undefined)} />}
       {accounts.isPending && <Waiting what="Fetching the accounts" />}
@@ -60,11 +60,9 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
   const gone = account.state === 'DISABLED';
   const state = states[account.state];
   return (
-    <li className="grid grid-cols-[minmax(0,1.3fr)_110px_minmax(0,1fr)_auto] items-baseline gap-x-5 border-b border-dotted border-rule py-3">
+    <li className="grid grid-cols-[minmax(0,1.3fr)_90px_minmax(0,1fr)_200px] items-baseline gap-x-5 border-b border-dotted border-rule py-3">
       <span className="min-w-0">
-        <span className={`block truncate font-semibold ${gone ? 'text-soft' : ''}`} title={account.name}>
-          {account.name}
-        </span>
+        <span className={`block break-words font-semibold ${gone ? 'text-soft' : ''}`}>{account.name}</span>
         <span className="block truncate text-[14px] text-soft">signs in as {account.login}</span>
       </span>
       <span className="text-[14px]">{duties[account.role]}</span>
@@ -139,8 +137,8 @@ function HandOver(props: { account: Account; link: Link; onDone: () => void }) {
     <section role="status" className="mt-5 border-l-[4.5px] border-slate py-1 pl-5">
       <h2 className="text-[18px]">A link for {props.account.name}</h2>
       <p className="reading text-soft">
-        Hand it over; it chooses the password for the sign-in {props.account.login}, once, until{' '}
-        <Moment at={props.link.expiresAt} />. It is shown here only now.
+        Hand it over. With it {props.account.name} chooses a password for the sign-in {props.account.login}:
+        once, until <Moment at={props.link.expiresAt} />. It is shown here only now.
       </p>
       <div className="mt-2 flex items-center gap-3">
         <input

@@ -23,18 +23,14 @@ export function Page(props: {
   useEffect(() => {
     document.title = `${props.title} · Hausaufgabe`;
   }, [props.title]);
-  const columns = props.right
-    ? 'grid-cols-[212px_minmax(0,1fr)_286px]'
-    : props.left
-      ? 'grid-cols-[212px_minmax(0,1fr)]'
-      : 'grid-cols-1';
+  const columns = [props.left && '212px', 'minmax(0,1fr)', props.right && '286px'].filter(Boolean).join(' ');
   return (
     <div className="flex min-h-screen flex-col">
       <a href="#sheet" className="sr-only focus:not-sr-only focus:absolute focus:bg-sheet focus:p-2">
         Go to the sheet
       </a>
       <RunningHead crumbs={props.crumbs} next={props.next} />
-      <div className={`mx-auto grid w-full max-w-[1500px] flex-1 ${columns}`}>
+      <div className="mx-auto grid w-full max-w-[1500px] flex-1" style={{ gridTemplateColumns: columns }}>
         {props.left && <aside className={`${margin} px-5 pl-8`}>{props.left}</aside>}
         <main id="sheet" className="border-x border-rule bg-sheet px-[34px] py-6">
           {props.children}
@@ -71,12 +67,10 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
       <div className="flex items-center gap-5 text-soft">
         {next}
         {staff && (
-          <Link to="/patterns/observer" className="hover:text-ink hover:underline">
-            Patterns
-          </Link>
-        )}
-        {staff && (
-          <span className="flex items-center gap-3">
+          <>
+            <Link to="/patterns/observer" className="hover:text-ink hover:underline">
+              Patterns
+            </Link>
             {staff.role === 'LEAD' && (
               <Link to="/accounts" className="hover:text-ink hover:underline">
                 Accounts
@@ -92,7 +86,7 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
             <button type="button" className="quiet text-[14px]" onClick={() => signOut.mutate()}>
               Sign out
             </button>
-          </span>
+          </>
         )}
       </div>
     </header>

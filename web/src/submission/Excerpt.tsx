@@ -139,7 +139,7 @@ function Excerpt(props: { stretch: Stretch; submission: number; verdict: Verdict
     >
       <figcaption className="flex items-center justify-end gap-1.5 px-2 pt-[3px] pb-[2px] text-[12px] text-soft">
         <span className="max-w-[210px] truncate" title={stretch.file}>
-          {stretch.file}
+          {stretch.file.split('/').at(-1)}
         </span>
         {props.role && <Seal role={props.role} />}
       </figcaption>

@@ -109,8 +109,10 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
                     ? `${inWords(t.running)} ${t.running === 1 ? 'is' : 'are'} being checked. `
                     : ''
                 }${
-                  t.open.length === 0 && t.running === 0
-                    ? 'All are settled.'
+                  t.open.length === 0
+                    ? t.running === 0
+                      ? 'All are settled.'
+                      : ''
                     : `${inWords(t.open.length)} ${t.open.length === 1 ? 'waits' : 'wait'} to be settled by a person.`
                 }`}
           </p>
