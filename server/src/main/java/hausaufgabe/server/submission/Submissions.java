@@ -27,8 +27,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Submissions {
 
     interface Repository extends JpaRepository<Submission, Long> {
-        List<Submission> findByExerciseIdOrderByIdAsc(Long exerciseId);
-
         List<Submission> findByExerciseIdAndStudentIdOrderByAttemptAsc(Long exerciseId, Long studentId);
 
         @Query("select coalesce(max(s.attempt), 0) from Submission s where s.exerciseId = ?1 and s.studentId = ?2")
@@ -143,13 +141,6 @@ public class Submissions {
 
     private static Problem unknown() {
         return Problem.notFound("There is no such submission.");
-    }
-
-    /** All submissions for an exercise, in the order they came, with their reports: for few of them. */
-    public List<HandedIn> ofExercise(long exercise) {
-        return submissions.findByExerciseIdOrderByIdAsc(exercise).stream()
-                .map(this::handedIn)
-                .toList();
     }
 
     /** An attempt, by its number. */

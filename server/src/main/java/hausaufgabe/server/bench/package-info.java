@@ -1,0 +1,2 @@
+/** What `./hausaufgabe bench sheet` measures. */
+package hausaufgabe.server.bench;
