@@ -185,7 +185,7 @@ class MarkingJourneyTest {
     void anAccountIsMadeUsedAndTakenAway() {
         signIn("maike");
         page.getByRole(AriaRole.LINK, exactly("Accounts")).click();
-        page.getByLabel("Name").fill("Wiebke Sandvik");
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Wiebke Sandvik");
         page.getByLabel("Sign-in", new Page.GetByLabelOptions().setExact(true)).fill("wiebke");
         page.getByRole(AriaRole.BUTTON, named("Make the account")).click();
         String link = page.getByLabel("The link").inputValue();
@@ -194,8 +194,8 @@ class MarkingJourneyTest {
                 .filter(new Locator.FilterOptions().setHasText("Wiebke"));
         assertThat(row).containsText("has not chosen a password yet");
 
-        try (BrowserContext other = browser.newContext(
-                new Browser.NewContextOptions().setBaseURL(application.address()))) {
+        try (BrowserContext other =
+                browser.newContext(new Browser.NewContextOptions().setBaseURL(application.address()))) {
             Page hers = other.newPage();
             hers.navigate(link);
             hers.getByLabel("New password").fill("short");
@@ -210,8 +210,9 @@ class MarkingJourneyTest {
             assertThat(hers.getByText("What lies on the desk, Wiebke")).isVisible();
 
             page.reload();
-            row.getByRole(AriaRole.BUTTON, named("Take away")).click();
-            row.getByRole(AriaRole.BUTTON, named("Take it away now")).click();
+            row.getByText("Take away", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            row.getByText("Take it away now").click();
             assertThat(row).containsText("taken away");
             hers.reload();
             assertThat(hers.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();

@@ -97,7 +97,8 @@ class HandInTest {
 
     private int count() {
         return harbour.students.stream()
-                .mapToInt(s -> submissions.attempts(harbour.exercise.id(), s.id()).size())
+                .mapToInt(
+                        s -> submissions.attempts(harbour.exercise.id(), s.id()).size())
                 .sum();
     }
 

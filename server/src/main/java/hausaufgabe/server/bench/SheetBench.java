@@ -106,7 +106,8 @@ public final class SheetBench implements Callable<Integer> {
             String remark = "// " + i + "\n";
             works.get(i % works.size())
                     .forEach((path, text) -> files.put(
-                            path, (remark + new String(text, StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8)));
+                            path,
+                            (remark + new String(text, StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8)));
             submissions.handIn(exercise, students.get(i).id(), files, lead.id(), Instant.now());
         }
         return exercise;
@@ -119,7 +120,8 @@ public final class SheetBench implements Callable<Integer> {
             for (Path folder : folders.filter(Files::isDirectory).sorted().toList()) {
                 Map<String, byte[]> files = new LinkedHashMap<>();
                 try (Stream<Path> all = Files.walk(folder)) {
-                    for (Path p : all.filter(f -> f.toString().endsWith(".java")).toList()) {
+                    for (Path p :
+                            all.filter(f -> f.toString().endsWith(".java")).toList()) {
                         files.put(folder.relativize(p).toString(), Files.readAllBytes(p));
                     }
                 }
