@@ -104,6 +104,10 @@ final class CheckerProcess implements AutoCloseable {
             return;
         }
         List<String> command = new ArrayList<>(List.of(
+                // whoever looks at a page while many are being checked comes first
+                "nice",
+                "-n",
+                "5",
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx" + heapMegabytes + "m",
                 "-XX:+UseSerialGC",

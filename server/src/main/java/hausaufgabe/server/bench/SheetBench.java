@@ -69,6 +69,9 @@ public final class SheetBench implements Callable<Integer> {
             long exercise = handIn(context);
             signIn();
             String sheet = "/api/exercises/" + exercise + "/grades";
+            for (int i = 0; i < RUNS; i++) {
+                get(sheet);
+            }
             await(context, 300);
             System.out.printf("%-28s %10s %10s%n", count + " submissions", "median ms", "95 % ms");
             row("sheet, 300 being checked", sheet);
