@@ -40,7 +40,7 @@ public final class Matcher {
     /** Scores closer than this are a tie. */
     private static final double TIE = 0.05;
     /** How many steps a search may take: counted, so that a busy machine comes to the same end as an idle one. */
-    private static final long MOST_STEPS = 40_000_000;
+    private static final long MOST_STEPS = 30_000_000;
     /** Candidates kept for ties and further instances; the best are. */
     private static final int KEPT = 200;
 
