@@ -3,7 +3,7 @@ import type { Api } from '../api/client';
 import { Words } from '../sheet/Words';
 import { Stroke } from '../verdict/Stroke';
 import { inks, scenarioWords, words, type Verdict } from '../verdict/verdict';
-import type { Claim } from './claims';
+import { plain, type Claim } from './claims';
 import { Excerpts } from './Excerpt';
 import { PointsBox } from './PointsBox';
 import { SequenceDiagram } from './SequenceDiagram';
@@ -157,8 +157,4 @@ function Decided({ decision }: { decision: Api<'Decision'> }) {
       {decision.reason} <span className="font-ui text-[13px] text-soft not-italic">{decision.by}</span>
     </p>
   );
-}
-
-function plain(sentence: Api<'Sentence'>): string {
-  return sentence.pieces.map((p) => p.text).join('');
 }

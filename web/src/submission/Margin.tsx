@@ -6,6 +6,7 @@ import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
 import { points } from '../sheet/count';
 import { Moment } from '../sheet/Moment';
 import { Mistake } from '../sheet/Notice';
+import { nameOf } from './claims';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -62,7 +63,7 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
         </button>
       </div>
       <Mistake error={settle.error ?? again.error} />
-      <History changes={review.history} />
+      <History changes={review.history} report={submission.report} />
     </>
   );
 }
@@ -145,7 +146,7 @@ function Feedback({ submission }: { submission: Submission }) {
   }
 }
 
-function History({ changes }: { changes: Api<'Change'>[] }) {
+function History({ changes, report }: { changes: Api<'Change'>[]; report?: Api<'CheckReport'> }) {
   if (changes.length === 0) {
     return null;
   }
@@ -157,7 +158,7 @@ function History({ changes }: { changes: Api<'Change'>[] }) {
       <ol className="mt-2 grid gap-2 text-[13px] text-soft">
         {changes.slice(0, 12).map((c, i) => (
           <li key={i}>
-            <span className="text-ink">{said(c)}</span>
+            <span className="text-ink">{said(c, report)}</span>
             {c.reason && <span className="block font-read italic">{c.reason}</span>}
             <span className="block">
               {c.by}, <Moment at={c.at} />
@@ -169,9 +170,9 @@ function History({ changes }: { changes: Api<'Change'>[] }) {
   );
 }
 
-function said(c: Api<'Change'>): string {
+function said(c: Api<'Change'>, report?: Api<'CheckReport'>): string {
   if (c.what === 'POINTS') {
-    return `${c.item?.replace(/^\w+:/, '')}: ${c.before} → ${c.after} points`;
+    return `${c.before} → ${c.after} points: ${nameOf(c.item!, report)}`;
   }
   if (c.what === 'FEEDBACK') {
     return c.before ? 'Feedback rewritten' : 'Feedback written';

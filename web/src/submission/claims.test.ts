@@ -1,5 +1,5 @@
 import type { Api } from '../api/client';
-import { heading, requirementsOf, scenariosOf, summary } from './claims';
+import { heading, nameOf, requirementsOf, scenariosOf, summary } from './claims';
 import { stretches } from './Excerpt';
 
 type Status = Api<'Finding'>['status'];
@@ -24,8 +24,19 @@ describe('a report as claims', () => {
     expect(scenariosOf(report()).map((c) => c.item)).toEqual(['scenario:b', 'scenario:a']);
   });
 
+  it('tells of changed points by the sentence they are for', () => {
+    const text = {
+      pieces: [{ text: 'The work of ' }, { text: 'bill()', code: true }, { text: ' is left.' }],
+    };
+    const found = { findings: [{ id: 'delegates', text }], scenarios: [] } as unknown as Api<'CheckReport'>;
+
+    expect(nameOf('requirement:delegates', found)).toBe('The work of bill() is left.');
+    expect(nameOf('scenario:The strategy in use answers.', found)).toBe('The strategy in use answers.');
+    expect(nameOf('requirement:delegates')).toBe('delegates');
+  });
+
   it('is summed up in a sentence', () => {
-    expect(summary(report('MET', 'MET'))).toBe('All two claims hold.');
+    expect(summary(report('MET', 'MET'))).toBe('Both claims hold.');
     expect(summary(report('MET', 'UNMET', 'UNMET', 'UNCLEAR'))).toBe(
       'One of four claims holds. Two do not, one needs you.',
     );

@@ -30,6 +30,20 @@ export function scenariosOf(report: Report): Extract<Claim, { kind: 'scenario' }
   return claims.sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict));
 }
 
+export function plain(sentence: Api<'Sentence'>): string {
+  return sentence.pieces.map((p) => p.text).join('');
+}
+
+/**
+ * The claim that points are kept by, in the words of the page.
+ *
+ * @param report undefined where there is none any more
+ */
+export function nameOf(item: string, report?: Report): string {
+  const finding = report?.findings.find((f) => item === `requirement:${f.id}`);
+  return finding ? plain(finding.text) : item.replace(/^\w+:/, '');
+}
+
 /** "Eight of eleven claims hold. Two do not, one needs you." */
 export function summary(report: Report): string {
   const claims = requirementsOf(report).filter((c) => c.verdict !== 'NOT_APPLICABLE');
@@ -40,7 +54,11 @@ export function summary(report: Report): string {
     return 'Nothing is asked of the structure here.';
   }
   if (met === claims.length) {
-    return met === 1 ? 'The one claim holds.' : `All ${lower(inWords(met))} claims hold.`;
+    return met === 1
+      ? 'The one claim holds.'
+      : met === 2
+        ? 'Both claims hold.'
+        : `All ${lower(inWords(met))} claims hold.`;
   }
   const rest = [
     missing > 0 ? `${inWords(missing)} ${missing === 1 ? 'does' : 'do'} not` : '',
