@@ -68,8 +68,9 @@ public class Harbour {
                 },
                 List.of());
         return new CheckDispatcher() {
+            // one at a time, as in a checker of its own
             @Override
-            public CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {
+            public synchronized CompletableFuture<CheckReport> submit(CheckRequest r, Consumer<String> progress) {
                 if (breaks.getAndSet(false)
                         || r.sources().stream().anyMatch(s -> s.text().contains("BREAKS"))) {
                     return CompletableFuture.failedFuture(new CheckFailed("These sources broke the checker twice."));

@@ -30,6 +30,8 @@ import javax.tools.ToolProvider;
 /**
  * Reads Java 17. Annotation processors are never run. Errors do not stop the reading: what the compiler could make out is
  * in the design. Files that need a test library, which is not here, and {@code module-info.java} are left out.
+ *
+ * <p>Keeps the compiler's files open from one reading to the next, so one thread at a time may read with it.
  */
 public final class JavaReader implements LanguageReader {
 
