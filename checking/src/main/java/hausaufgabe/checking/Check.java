@@ -3,6 +3,11 @@ package hausaufgabe.checking;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.Program;
+import hausaufgabe.core.language.Language;
+import hausaufgabe.core.language.LanguageReader;
+import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Health;
 import hausaufgabe.core.matching.Match;
@@ -10,19 +15,15 @@ import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.core.notation.Run;
-import hausaufgabe.core.reading.LanguageReader;
-import hausaufgabe.core.reading.Program;
-import hausaufgabe.core.reading.Reading;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import hausaufgabe.core.report.CheckReport.Timing;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.GivenTests;
 import hausaufgabe.core.scenario.ScenarioRunner;
-import hausaufgabe.core.scenario.WholeRuns;
+import hausaufgabe.core.scenario.wholerun.GivenTests;
+import hausaufgabe.core.scenario.wholerun.WholeRuns;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -40,18 +41,20 @@ public final class Check {
     private static final String NOT_COMPILED = "The program does not compile, so it cannot be run.";
     private static final int PATTERNS = 20;
 
+    private final Language language;
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
     private final List<String> testLibraries;
     private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
 
     /**
+     * @param language the one that submissions are written in
      * @param drivers opens a source of driven processes for one submission
      * @param testLibraries what test classes are compiled with
      */
-    public Check(
-            LanguageReader reader, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
-        this.reader = reader;
+    public Check(Language language, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
+        this.language = language;
+        this.reader = language.reader();
         this.drivers = drivers;
         this.testLibraries = testLibraries.stream().map(Path::toString).toList();
     }
@@ -137,7 +140,7 @@ public final class Check {
         Program program = reader.ready(reading.program());
         List<ScenarioResult> results = new ArrayList<>();
         try (ScenarioRunner runner =
-                new ScenarioRunner(pattern, reading.design(), match, program, source, Check::now)) {
+                new ScenarioRunner(pattern, reading.design(), match, program, language, source, Check::now)) {
             results.addAll(
                     reading.compiled()
                             ? runner.run(name -> progress.accept("Running: " + name))

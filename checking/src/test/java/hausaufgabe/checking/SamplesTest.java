@@ -13,7 +13,7 @@ import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,7 +33,7 @@ class SamplesTest {
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
     private static final Supply SUPPLY = new Supply(new Sandbox(), 2);
-    private static final Check CHECK = new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), List.of());
+    private static final Check CHECK = new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of());
 
     @AfterAll
     static void noneIsKeptReady() {

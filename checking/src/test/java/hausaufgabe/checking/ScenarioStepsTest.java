@@ -8,11 +8,11 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.Supply;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -368,7 +368,7 @@ class ScenarioStepsTest {
     }
 
     private static ScenarioResult play(String program, String steps) {
-        CheckReport r = new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), List.of())
+        CheckReport r = new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of())
                 .run(
                         new CheckRequest(
                                 PATTERN + steps,

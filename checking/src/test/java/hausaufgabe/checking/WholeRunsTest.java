@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.Supply;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -197,7 +197,7 @@ class WholeRunsTest {
     }
 
     private static CheckReport check(String test, SourceFile... sources) {
-        return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), SANDBOX.testLibraries())
+        return new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), SANDBOX.testLibraries())
                 .run(
                         new CheckRequest(
                                 TIDES,

@@ -11,7 +11,7 @@ import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
@@ -62,7 +62,7 @@ public class Harbour {
     @Primary
     CheckDispatcher readingAtOnce() {
         Check check = new Check(
-                new JavaReader(),
+                new JavaLanguage(),
                 isolation -> {
                     throw new IllegalStateException("nothing is run in this test");
                 },

@@ -7,9 +7,9 @@ import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.io.ByteArrayOutputStream;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -88,7 +88,7 @@ class MigrationTest {
     }
 
     private static CheckReport report() {
-        return new Check(new JavaReader(), isolation -> null, List.of())
+        return new Check(new JavaLanguage(), isolation -> null, List.of())
                 .run(
                         new CheckRequest(
                                 Catalogue.text("strategy").orElseThrow(),

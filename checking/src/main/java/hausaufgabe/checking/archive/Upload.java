@@ -1,6 +1,6 @@
 package hausaufgabe.checking.archive;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import java.util.List;
 

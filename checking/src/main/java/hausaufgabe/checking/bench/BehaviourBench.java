@@ -12,10 +12,10 @@ import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -86,7 +86,7 @@ final class BehaviourBench {
         double check;
         long scenarios;
         try (Supply supply = new Supply(sandbox, 1)) {
-            Check checks = new Check(new JavaReader(), i -> new DrivenProcesses(supply, i), List.of());
+            Check checks = new Check(new JavaLanguage(), i -> new DrivenProcesses(supply, i), List.of());
             scenarios = report(checks, zip).scenarios().stream()
                     .filter(s -> s.outcome() == Outcome.PASSED)
                     .count();

@@ -1,6 +1,6 @@
 package hausaufgabe.checking.bench;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.language.java.JavaReader;
 import java.io.IOException;
 import java.nio.file.Files;

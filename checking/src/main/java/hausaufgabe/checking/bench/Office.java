@@ -1,6 +1,6 @@
 package hausaufgabe.checking.bench;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import java.util.List;
 
 /** A strategy submission of five types, and the same checks as tests. */

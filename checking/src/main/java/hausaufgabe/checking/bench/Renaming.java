@@ -1,6 +1,6 @@
 package hausaufgabe.checking.bench;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -2,9 +2,9 @@ package hausaufgabe.checking.bench;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.language.java.JavaReader;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -10,7 +10,7 @@ import hausaufgabe.checking.archive.Limits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import java.io.IOException;

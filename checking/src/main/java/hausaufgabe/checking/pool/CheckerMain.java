@@ -7,7 +7,7 @@ import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.notation.NotationException;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.io.BufferedReader;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
@@ -36,7 +36,7 @@ public final class CheckerMain {
         Sandbox sandbox = new Sandbox();
         this.supply = new Supply(sandbox, AHEAD);
         this.check = new Check(
-                new JavaReader(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
+                new JavaLanguage(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
     }
 
     public static void main(String[] arguments) throws InterruptedException {

@@ -4,9 +4,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.checking.Json;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.DriverLost;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -230,7 +232,13 @@ final class DrivenProcess implements Driver {
         if (node.path("flooded").asBoolean()) {
             throw lost(DriverLost.Reason.FLOODED, "The program printed more than it may and was stopped.");
         }
-        return Messages.answer(node);
+        try {
+            return Messages.answer(node);
+        } catch (IllegalArgumentException e) {
+            throw lost(
+                    DriverLost.Reason.TAMPERED,
+                    "The program wrote to the channel of the check itself. What it says counts for nothing.");
+        }
     }
 
     private DriverLost lost(DriverLost.Reason reason, String message) {

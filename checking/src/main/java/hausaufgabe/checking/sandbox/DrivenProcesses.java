@@ -1,9 +1,9 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.DriverLost;
 import java.util.concurrent.TimeUnit;
 
 /** Driven processes for one submission. The time allowed begins with the first. */

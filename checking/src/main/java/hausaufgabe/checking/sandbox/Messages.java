@@ -4,17 +4,20 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import hausaufgabe.checking.Json;
-import hausaufgabe.core.scenario.Driver.Answer;
-import hausaufgabe.core.scenario.Driver.Called;
-import hausaufgabe.core.scenario.Driver.Event;
-import hausaufgabe.core.scenario.Driver.Given;
-import hausaufgabe.core.scenario.Driver.Request;
-import hausaufgabe.core.scenario.Driver.Test;
-import hausaufgabe.core.scenario.Driver.Thrown;
-import hausaufgabe.core.scenario.Driver.Value;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.Answer.TestOutcome;
+import hausaufgabe.core.driver.Event;
+import hausaufgabe.core.driver.Event.Signature;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.driver.ThrownError;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -29,7 +32,7 @@ final class Messages {
 
     static ObjectNode request(Request request) {
         if (request instanceof Request.Load r) {
-            ObjectNode node = doing("load").put("ear", r.program().ear());
+            ObjectNode node = doing("load").put("tracer", r.program().tracer());
             ObjectNode program = node.putObject("program");
             r.program().parts().forEach((name, bytes) -> program.put(name, coded(bytes)));
             return node;
@@ -64,14 +67,19 @@ final class Messages {
             node.set("value", given(r.value()));
             return node;
         }
+        if (request instanceof Request.AreEqual r) {
+            return doing("equal")
+                    .put("first", r.first().id())
+                    .put("second", r.second().id());
+        }
         if (request instanceof Request.Answers r) {
             ObjectNode node = on(doing("answers"), r.on());
             ObjectNode answers = node.putObject("answers");
             r.answers().forEach((operation, all) -> given(answers.putArray(operation), all));
             return node;
         }
-        if (request instanceof Request.Look r) {
-            ObjectNode node = on(doing("look"), r.on());
+        if (request instanceof Request.Watch r) {
+            ObjectNode node = on(doing("watch"), r.on());
             ArrayNode calls = node.putArray("calls");
             r.calls().forEach(c -> calls.add(call(c)));
             return node;
@@ -99,7 +107,7 @@ final class Messages {
         return on(node, r.on());
     }
 
-    private static ObjectNode on(ObjectNode node, Given.Ref on) {
+    private static ObjectNode on(ObjectNode node, ObjectRef on) {
         return on == null ? node.putNull("on") : node.put("on", on.id());
     }
 
@@ -111,26 +119,26 @@ final class Messages {
         all.forEach(into::add);
     }
 
-    private static void given(ArrayNode into, List<Given> all) {
+    private static void given(ArrayNode into, List<Input> all) {
         all.forEach(g -> into.add(given(g)));
     }
 
-    private static JsonNode given(Given given) {
+    private static JsonNode given(Input given) {
         ObjectNode node = Json.mapper().createObjectNode();
-        if (given instanceof Given.Simple s) {
+        if (given instanceof Input.Simple s) {
             return node.put("type", s.type()).put("text", s.text());
         }
-        if (given instanceof Given.Ref r) {
+        if (given instanceof ObjectRef r) {
             return node.put("ref", r.id());
         }
-        if (given instanceof Given.Parsed p) {
+        if (given instanceof Input.Parsed p) {
             return node.put("type", p.type()).put("operation", p.operation()).put("text", p.text());
         }
-        if (given instanceof Given.Several s) {
+        if (given instanceof Input.Several s) {
             given(node.put("type", s.type()).putArray("items"), s.items());
             return node;
         }
-        return given instanceof Given.Itself
+        return given instanceof Input.Itself
                 ? node.put("itself", true)
                 : Json.mapper().nullNode();
     }
@@ -138,20 +146,20 @@ final class Messages {
     static Answer answer(JsonNode node) {
         List<Event> events = new ArrayList<>();
         node.path("events").forEach(e -> events.add(event(e)));
-        Thrown thrown = node.has("thrown") ? thrown(node.path("thrown")) : null;
+        ThrownError thrown = node.has("thrown") ? thrown(node.path("thrown")) : null;
         JsonNode v = node.path("value");
         List<Answer> several = new ArrayList<>();
         for (JsonNode item : v.path("items")) {
-            Thrown own = item.has("thrown") ? thrown(item.path("thrown")) : null;
+            ThrownError own = item.has("thrown") ? thrown(item.path("thrown")) : null;
             several.add(new Answer(
                     own == null ? value(item) : null, List.of(), Map.of(), List.of(), false, own, List.of()));
         }
         Map<String, String> named = new TreeMap<>();
         JsonNode all = v.has("state") ? v.path("state") : v.path("files");
         all.fields().forEachRemaining(f -> named.put(f.getKey(), f.getValue().asText()));
-        List<Test> tests = new ArrayList<>();
+        List<TestOutcome> tests = new ArrayList<>();
         for (JsonNode t : v.path("tests")) {
-            tests.add(new Test(
+            tests.add(new TestOutcome(
                     t.path("name").asText(),
                     t.path("outcome").asText(),
                     t.path("message").asText(),
@@ -167,29 +175,29 @@ final class Messages {
                 events);
     }
 
-    private static Thrown thrown(JsonNode t) {
-        return new Thrown(
+    private static ThrownError thrown(JsonNode t) {
+        return new ThrownError(
                 t.path("type").asText(),
                 t.path("message").asText(),
                 t.path("at").asText(),
-                t.path("ours").asBoolean());
+                ThrownError.Cause.valueOf(t.path("cause").asText().toUpperCase(Locale.ROOT)));
     }
 
-    private static Value value(JsonNode v) {
+    private static Observed value(JsonNode v) {
         if (!v.has("type")) {
-            return Value.NOTHING;
+            return Observed.NOTHING;
         }
         String type = v.path("type").asText();
-        return v.has("ref")
-                ? new Value(
-                        type,
-                        new Given.Ref(v.path("ref").asInt(), type),
-                        v.path("shown").asText())
-                : new Value(type, null, v.path("s").asText());
+        if (v.has("ref")) {
+            ObjectRef ref = new ObjectRef(v.path("ref").asInt(), type);
+            return new Observed(Kind.OBJECT, type, ref, v.path("shown").asText());
+        }
+        Kind kind = Kind.valueOf(v.path("kind").asText().toUpperCase(Locale.ROOT));
+        return new Observed(kind, type, null, v.path("s").asText());
     }
 
-    private static List<Value> values(JsonNode all) {
-        List<Value> values = new ArrayList<>();
+    private static List<Observed> values(JsonNode all) {
+        List<Observed> values = new ArrayList<>();
         all.forEach(v -> values.add(value(v)));
         return values;
     }
@@ -199,7 +207,8 @@ final class Messages {
         int object = e.path("o").asInt(-1);
         int thread = e.path("thread").asInt();
         return switch (e.path("e").asText()) {
-            case "asked" -> new Event.Asked(object, called(key), values(e.path("a")), values(e.path("seen")), thread);
+            case "asked" ->
+                new Event.DoubleCalled(object, called(key), values(e.path("a")), values(e.path("seen")), thread);
             case "entered" -> new Event.Entered(object, owner(key), called(key), values(e.path("a")), thread);
             case "left" -> new Event.Left(object, owner(key), called(key), value(e.path("v")), null, thread);
             case "threw" ->
@@ -216,12 +225,12 @@ final class Messages {
         return before.substring(0, Math.max(0, before.lastIndexOf('.')));
     }
 
-    private static Called called(String key) {
+    private static Signature called(String key) {
         int open = key.indexOf('(');
         int close = key.indexOf(')');
         String before = key.substring(0, open);
         String inside = key.substring(open + 1, close);
-        return new Called(
+        return new Signature(
                 before.substring(before.lastIndexOf('.') + 1),
                 inside.isEmpty() ? List.of() : List.of(inside.split(",")),
                 key.substring(close + 1));

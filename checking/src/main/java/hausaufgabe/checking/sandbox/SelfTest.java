@@ -1,12 +1,14 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.Driver.Answer;
-import hausaufgabe.core.scenario.Driver.Given;
-import hausaufgabe.core.scenario.Driver.Request;
-import hausaufgabe.core.scenario.DriverLost;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -61,12 +63,12 @@ public final class SelfTest {
         }
     }
 
-    private static Given text(String type, String text) {
-        return new Given.Simple(type, text);
+    private static Input text(String type, String text) {
+        return new Input.Simple(type.equals("int") ? Kind.NUMBER : Kind.TEXT, type, text);
     }
 
     private static String exists(Driver driver, String path) throws DriverLost {
-        Given.Ref file = driver.ask(new Request.Construct(
+        ObjectRef file = driver.ask(new Request.Construct(
                         "java.io.File", List.of("java.lang.String"), List.of(text("java.lang.String", path))))
                 .value()
                 .ref();

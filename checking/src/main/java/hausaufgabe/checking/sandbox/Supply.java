@@ -1,8 +1,8 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.scenario.DriverLost;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.concurrent.ExecutorService;

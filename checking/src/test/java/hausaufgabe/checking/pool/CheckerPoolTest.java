@@ -9,7 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import java.time.Duration;
 import java.util.ArrayList;

@@ -7,11 +7,11 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
-import hausaufgabe.language.java.JavaReader;
+import hausaufgabe.language.java.JavaLanguage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -327,7 +327,7 @@ class HostileTest {
     }
 
     private static CheckReport check(String pattern, List<SourceFile> sources) {
-        return new Check(new JavaReader(), i -> new DrivenProcesses(SUPPLY, i), List.of())
+        return new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of())
                 .run(
                         new CheckRequest(pattern, sources, List.of(), Map.of(), false, CheckRequest.Isolation.SANDBOX),
                         step -> {});

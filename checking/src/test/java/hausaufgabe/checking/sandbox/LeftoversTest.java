@@ -3,9 +3,12 @@ package hausaufgabe.checking.sandbox;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.DriverLost;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,7 +32,7 @@ class LeftoversTest {
         for (int i = 0; i < 30; i++) {
             Isolation isolation = i % 3 == 0 ? Isolation.PROCESS : Isolation.SANDBOX;
             Driver d = new DrivenProcesses(SUPPLY, isolation).open(Limits.USUAL);
-            d.ask(new Driver.Request.Forget());
+            d.ask(new Request.Forget());
             if (i % 2 == 0) {
                 ends(d);
             }
@@ -48,8 +51,8 @@ class LeftoversTest {
 
     /** The program ends the process itself. */
     private static void ends(Driver d) {
-        Driver.Request exit = new Driver.Request.Call(
-                "java.lang.System", "exit", List.of("int"), null, List.of(new Driver.Given.Simple("int", "4")));
+        Request exit = new Request.Call(
+                "java.lang.System", "exit", List.of("int"), null, List.of(new Input.Simple(Kind.NUMBER, "int", "4")));
         try {
             d.ask(exit);
         } catch (DriverLost e) {

@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.notation.Limits;
-import hausaufgabe.core.reading.SourceFile;
-import hausaufgabe.core.scenario.Driver;
-import hausaufgabe.core.scenario.Driver.Request;
-import hausaufgabe.core.scenario.DriverLost;
 import hausaufgabe.language.java.JavaReader;
 import java.util.List;
 import org.junit.jupiter.api.Test;

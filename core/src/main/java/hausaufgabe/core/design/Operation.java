@@ -63,6 +63,19 @@ public record Operation(
     /** A parameter; {@code name} may be a made-up one for a library's operation. */
     public record Parameter(String name, TypeRef type) {}
 
+    /**
+     * Tokens of the parameter types as the reader made them, which a driver understands: what stands between the
+     * parentheses of the id; a question mark for each where the reader left them out.
+     */
+    public List<String> parameterTokens() {
+        int open = id.lastIndexOf('(');
+        if (open < 0) {
+            return parameters.stream().map(p -> "?").toList();
+        }
+        String inside = id.substring(open + 1, id.length() - 1);
+        return inside.isEmpty() ? List.of() : List.of(inside.split(","));
+    }
+
     public boolean isStatic() {
         return traits.contains(Trait.STATIC);
     }

@@ -1,15 +1,20 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Driver;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Program;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.language.Language;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Scenario;
-import hausaufgabe.core.reading.Program;
 import hausaufgabe.core.report.CallSequence;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Line;
@@ -17,7 +22,11 @@ import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
-import hausaufgabe.core.scenario.Driver.Request;
+import hausaufgabe.core.scenario.execution.ScenarioContext;
+import hausaufgabe.core.scenario.execution.StepResult;
+import hausaufgabe.core.scenario.session.Session;
+import hausaufgabe.core.scenario.transcript.Trace;
+import hausaufgabe.core.scenario.transcript.Transcript;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +44,7 @@ public final class ScenarioRunner implements AutoCloseable {
     private final Design design;
     private final Match match;
     private final Program program;
+    private final Language language;
     private final Driver.Source drivers;
     private final LongSupplier milliseconds;
     private final Judge judge;
@@ -50,16 +60,20 @@ public final class ScenarioRunner implements AutoCloseable {
             Design design,
             Match match,
             Program program,
+            Language language,
             Driver.Source drivers,
             LongSupplier milliseconds) {
         this.pattern = pattern;
         this.design = design;
         this.match = match;
         this.program = program;
+        this.language = language;
         this.drivers = drivers;
         this.milliseconds = milliseconds;
         this.judge = new Judge(pattern, design, null);
-        this.chancy = Chance.isIn(design);
+        this.chancy = design.operations().stream()
+                .flatMap(o -> o.body().stream())
+                .anyMatch(f -> f instanceof Fact.Library call && language.leavesToChance(call));
     }
 
     /**
@@ -189,13 +203,13 @@ public final class ScenarioRunner implements AutoCloseable {
         List<Played> held =
                 shown.stream().filter(p -> p.outcome() == Outcome.PASSED).toList();
         if (worst.outcome() == Outcome.FAILED || held.isEmpty()) {
-            return Account.say(worst.of().name() + ": ", worst.why());
+            return Transcript.say(worst.of().name() + ": ", worst.why());
         }
         String left = shown.stream()
                 .filter(p -> p.outcome() == Outcome.BLOCKED)
                 .map(p -> p.of().name())
                 .collect(Collectors.joining("; "));
-        return Account.say(
+        return Transcript.say(
                 "Held for " + held.size() + " of " + shown.size() + " cases. Not tried to the end: " + left + ". ",
                 worst.why());
     }
@@ -206,7 +220,7 @@ public final class ScenarioRunner implements AutoCloseable {
         }
         List<Line> lines = new ArrayList<>();
         for (Played p : shown) {
-            if (lines.size() < Account.MOST) {
+            if (lines.size() < Transcript.MOST) {
                 Boolean good = p.outcome() == Outcome.BLOCKED ? null : p.outcome() == Outcome.PASSED;
                 lines.add(new Line(LineKind.CASE, 0, Sentence.words(p.of().name()), good));
                 lines.addAll(p.lines());
@@ -237,7 +251,7 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     private static Played varies(Played first, Played next) {
-        Sentence why = Account.say(
+        Sentence why = Transcript.say(
                 "It varies: run again with the same calls it came out differently. Once: ",
                 first.why(),
                 " Then: ",
@@ -256,47 +270,64 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     private Played play(Scenario scenario, Case of, boolean distinct) {
-        Account account = new Account();
-        Tracing tracing = new Tracing();
+        Transcript transcript = new Transcript();
+        Trace trace = new Trace();
         if (drivers.exhausted()) {
             Sentence used = Sentence.words("The time allowed for running this submission was used up before.");
             return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false, false);
         }
         try {
             begin();
-            Performance performance = new Performance(
-                    design,
-                    program,
-                    of.binding(),
-                    judge,
-                    new Stage(design, driver, account, tracing),
-                    account,
-                    tracing,
+            Session session = new Session(design, driver, transcript, trace);
+            Interpreter interpreter = new Interpreter(
+                    new ScenarioContext(
+                            design, program, of.binding(), judge, language.values(), session, transcript, trace),
                     distinct);
-            Performance.Ending ending = performance.play(scenario);
+            StepResult result = interpreter.play(scenario);
             return new Played(
                     of,
-                    ending.outcome(),
-                    ending.why(),
-                    account.lines(),
-                    tracing.sequence(),
+                    outcome(result),
+                    why(result),
+                    transcript.lines(),
+                    trace.sequence(),
                     false,
-                    performance.hasOtherValues(),
-                    ending.unheard());
+                    interpreter.hasOtherValues(),
+                    result instanceof StepResult.Blocked b && b.unheard());
         } catch (DriverLost lost) {
             close();
-            account.add(LineKind.STOPPED, 0, false, lost.getMessage());
+            transcript.stopped(false, lost.getMessage());
             Outcome outcome = lost.reason() == DriverLost.Reason.NOT_STARTED ? Outcome.BLOCKED : Outcome.FAILED;
             return new Played(
                     of,
                     outcome,
                     Sentence.words(lost.getMessage()),
-                    account.lines(),
-                    tracing.sequence(),
+                    transcript.lines(),
+                    trace.sequence(),
                     true,
                     false,
                     false);
         }
+    }
+
+    /** Null where it had nothing to show. */
+    private static Outcome outcome(StepResult result) {
+        if (result instanceof StepResult.Failed) {
+            return Outcome.FAILED;
+        } else if (result instanceof StepResult.Blocked) {
+            return Outcome.BLOCKED;
+        }
+        return result.isHeld() ? Outcome.PASSED : null;
+    }
+
+    private static Sentence why(StepResult result) {
+        if (result instanceof StepResult.Failed f) {
+            return f.why();
+        } else if (result instanceof StepResult.Blocked b) {
+            return b.why();
+        } else if (result instanceof StepResult.NothingToShow n) {
+            return n.why();
+        }
+        return Sentence.words("All expectations held.");
     }
 
     private void begin() throws DriverLost {

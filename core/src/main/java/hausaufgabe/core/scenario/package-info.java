@@ -1,2 +1,2 @@
-/** Runs scenarios against whatever the roles are bound to, through a driver that holds the objects. */
+/** Runs the scenarios of a pattern against the roles and members that were found. */
 package hausaufgabe.core.scenario;

@@ -29,13 +29,13 @@ public final class Main {
                 new InputStreamReader(new FileInputStream(FileDescriptor.in), StandardCharsets.UTF_8));
         PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
         Unsafety.remove();
-        Rehearsal.run();
+        WarmUp.run();
         String first = in.readLine();
         if (first == null) {
             Runtime.getRuntime().halt(0);
         }
         JSONObject opening = new JSONObject(first);
-        Printing printing = new Printing(opening.optInt("output", 1 << 20));
+        OutputCapture printing = new OutputCapture(opening.optInt("output", 1 << 20));
         System.setIn(new ByteArrayInputStream(new byte[0]));
         System.setOut(printing.stream(false));
         System.setErr(printing.stream(true));

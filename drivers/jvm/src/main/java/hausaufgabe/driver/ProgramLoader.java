@@ -78,16 +78,16 @@ final class ProgramLoader extends ClassLoader {
     }
 
     /** Has the program tell what happens in it, through the class it was given for that. */
-    void listen(String ear, BiFunction<Object, Object[], Object> to) throws ReflectiveOperationException {
-        Class<?> type = loadClass(ear);
+    void listen(String tracer, BiFunction<Object, Object[], Object> to) throws ReflectiveOperationException {
+        Class<?> type = loadClass(tracer);
         type.getField("to").set(null, to);
         type.getField("open").setBoolean(null, true);
     }
 
     /** No more is to be told of entering and leaving. */
-    void stopListening(String ear) {
+    void stopListening(String tracer) {
         try {
-            loadClass(ear).getField("open").setBoolean(null, false);
+            loadClass(tracer).getField("open").setBoolean(null, false);
         } catch (ReflectiveOperationException e) {
             // it never listened
         }

@@ -11,14 +11,14 @@ final class Service implements Runnable {
     private final BufferedReader in;
     private final PrintStream out;
     private final String secret;
-    private final Desk desk;
+    private final RequestHandler handler;
     private volatile int serving = -1;
 
-    Service(BufferedReader in, PrintStream out, String secret, Printing printing) {
+    Service(BufferedReader in, PrintStream out, String secret, OutputCapture printing) {
         this.in = in;
         this.out = out;
         this.secret = secret;
-        this.desk = new Desk(printing);
+        this.handler = new RequestHandler(printing);
     }
 
     @Override
@@ -27,7 +27,7 @@ final class Service implements Runnable {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 JSONObject request = new JSONObject(line);
                 serving = request.optInt("id", -1);
-                JSONObject answer = desk.answer(request);
+                JSONObject answer = handler.answer(request);
                 tell(answer);
             }
         } catch (IOException e) {
@@ -50,8 +50,8 @@ final class Service implements Runnable {
         return new Runnable() {
             @Override
             public void run() {
-                if (desk.isRunningWhole()) {
-                    tell(desk.ended());
+                if (handler.isRunningWhole()) {
+                    tell(handler.ended());
                 }
             }
         };

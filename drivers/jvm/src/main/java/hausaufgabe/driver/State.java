@@ -40,7 +40,7 @@ final class State {
     }
 
     private void take(String way, Object value) {
-        if (Showing.isSimple(value)) {
+        if (ValueText.isSimple(value)) {
             found.put(way, value == null ? "null" : Texts.of(value));
         } else if (value instanceof Enum<?> e) {
             found.put(way, e.name());
@@ -60,13 +60,13 @@ final class State {
             for (int i = 0; i < Math.min(Array.getLength(value), MOST); i++) {
                 take(below + i, Array.get(value, i));
             }
-        } else if (Showing.isPlatform(type)) {
+        } else if (ValueText.isPlatform(type)) {
             openPlatforms(below, value);
         } else {
-            for (Class<?> t = type; t != null && !Showing.isPlatform(t); t = t.getSuperclass()) {
+            for (Class<?> t = type; t != null && !ValueText.isPlatform(t); t = t.getSuperclass()) {
                 for (Field f : t.getDeclaredFields()) {
                     if (!Modifier.isStatic(f.getModifiers()) && !f.isSynthetic()) {
-                        take(below + f.getName(), Showing.read(f, value));
+                        take(below + f.getName(), ValueText.read(f, value));
                     }
                 }
             }

@@ -1,6 +1,6 @@
 package hausaufgabe.server.review;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Staff;

@@ -1,6 +1,6 @@
 package hausaufgabe.language.java;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
 import java.net.URI;

@@ -285,9 +285,17 @@ final class Mentions {
     /** The id of an operation that the program declares. */
     String idOf(ExecutableElement method) {
         String parameters = method.getParameters().stream()
-                .map(p -> types.erasure(p.asType()).toString())
+                .map(p -> token(types.erasure(p.asType())))
                 .collect(Collectors.joining(","));
         return idOf((TypeElement) method.getEnclosingElement()) + "#" + method.getSimpleName() + "(" + parameters + ")";
+    }
+
+    /** A type after erasure as the runtime names it, an array with its brackets behind. */
+    private String token(TypeMirror erased) {
+        if (erased instanceof ArrayType array) {
+            return token(array.getComponentType()) + "[]";
+        }
+        return erased instanceof DeclaredType declared ? idOf((TypeElement) declared.asElement()) : erased.toString();
     }
 
     /**

@@ -1,6 +1,6 @@
 package hausaufgabe.language.java;
 
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.language.Reading;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
-import hausaufgabe.core.reading.Reading;
-import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.List;

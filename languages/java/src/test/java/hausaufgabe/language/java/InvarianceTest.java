@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assumptions.assumeFalse;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.language.Reading;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
-import hausaufgabe.core.reading.Reading;
-import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.CheckReport.Verdict;
 import hausaufgabe.core.report.Finding;
 import java.io.IOException;

@@ -4,12 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.language.Reading;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.PatternParser;
-import hausaufgabe.core.reading.Reading;
-import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.Status;
 import java.util.List;
 import java.util.Map;

@@ -6,10 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.reading.SourceFile;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;

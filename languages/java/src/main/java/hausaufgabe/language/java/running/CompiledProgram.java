@@ -1,6 +1,6 @@
 package hausaufgabe.language.java.running;
 
-import hausaufgabe.core.reading.Program;
+import hausaufgabe.core.driver.Program;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -22,29 +22,29 @@ import org.objectweb.asm.commons.SimpleRemapper;
 public final class CompiledProgram implements Program {
 
     private static final SecureRandom RANDOM = new SecureRandom();
-    private static final byte[] EAR = template();
+    private static final byte[] TRACER = template();
 
     private final Map<String, byte[]> classes;
     private final Map<String, byte[]> ready = new LinkedHashMap<>();
-    private final Map<String, Constants> constants = new HashMap<>();
-    private final String ear;
-    private final DoubleMaker doubles;
+    private final Map<String, MentionedConstants> constants = new HashMap<>();
+    private final String tracer;
+    private final DoubleGenerator doubles;
 
     /** @param classes class files by binary name */
     public CompiledProgram(Map<String, byte[]> classes) {
         this.classes = Map.copyOf(classes);
         byte[] random = new byte[9];
         RANDOM.nextBytes(random);
-        this.ear = "e" + HexFormat.of().formatHex(random) + ".E";
-        String internal = ear.replace('.', '/');
-        this.doubles = new DoubleMaker(this.classes, internal, "_other");
+        this.tracer = "e" + HexFormat.of().formatHex(random) + ".E";
+        String internal = tracer.replace('.', '/');
+        this.doubles = new DoubleGenerator(this.classes, internal, "_other");
         classes.forEach((name, bytes) -> ready.put(name, listening(bytes, internal)));
-        ready.put(ear, renamed(internal));
+        ready.put(tracer, renamed(internal));
     }
 
-    private static byte[] listening(byte[] bytes, String ear) {
+    private static byte[] listening(byte[] bytes, String tracer) {
         try {
-            return Listening.added(bytes, ear);
+            return Instrumentation.added(bytes, tracer);
         } catch (MethodTooLargeException | ClassTooLargeException tooLarge) {
             // a class at the limit of what a class may hold is run as it is, unheard
             return bytes;
@@ -57,8 +57,8 @@ public final class CompiledProgram implements Program {
     }
 
     @Override
-    public String ear() {
-        return ear;
+    public String tracer() {
+        return tracer;
     }
 
     @Override
@@ -68,22 +68,27 @@ public final class CompiledProgram implements Program {
     }
 
     @Override
+    public Optional<Part> doubleOfLibrary(String type) {
+        return type.startsWith("java.") ? doubleOf(type) : Optional.empty();
+    }
+
+    @Override
     public List<String> texts(String type) {
-        return mentioned(type).map(Constants::texts).orElse(List.of());
+        return mentioned(type).map(MentionedConstants::texts).orElse(List.of());
     }
 
     @Override
     public List<String> numbers(String type) {
-        return mentioned(type).map(Constants::numbers).orElse(List.of());
+        return mentioned(type).map(MentionedConstants::numbers).orElse(List.of());
     }
 
-    private Optional<Constants> mentioned(String type) {
+    private Optional<MentionedConstants> mentioned(String type) {
         return Optional.ofNullable(classes.get(type))
-                .map(bytes -> constants.computeIfAbsent(type, t -> new Constants(bytes)));
+                .map(bytes -> constants.computeIfAbsent(type, t -> new MentionedConstants(bytes)));
     }
 
     private static byte[] template() {
-        try (InputStream in = Ear.class.getResourceAsStream("Ear.class")) {
+        try (InputStream in = Tracer.class.getResourceAsStream("Tracer.class")) {
             return in.readAllBytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -92,8 +97,8 @@ public final class CompiledProgram implements Program {
 
     private static byte[] renamed(String internal) {
         ClassWriter writer = new ClassWriter(0);
-        String from = Ear.class.getName().replace('.', '/');
-        new ClassReader(EAR).accept(new ClassRemapper(writer, new SimpleRemapper(from, internal)), 0);
+        String from = Tracer.class.getName().replace('.', '/');
+        new ClassReader(TRACER).accept(new ClassRemapper(writer, new SimpleRemapper(from, internal)), 0);
         return writer.toByteArray();
     }
 }

@@ -3,8 +3,8 @@ package hausaufgabe.language.java.running;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import hausaufgabe.core.reading.Program;
-import hausaufgabe.core.reading.SourceFile;
+import hausaufgabe.core.driver.Program;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.language.java.JavaReader;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
@@ -57,7 +57,7 @@ class CompiledProgramTest {
         program = reader.ready(
                 reader.read(List.of(new SourceFile("Harbour.java", HARBOUR))).program());
         parts.putAll(program.parts());
-        Class<?> ear = loader.loadClass(program.ear());
+        Class<?> tracer = loader.loadClass(program.tracer());
         BiFunction<Object, Object[], Object> to = (self, what) -> {
             told.add(what[0] + " " + what[1]);
             Object answer = null;
@@ -68,8 +68,8 @@ class CompiledProgramTest {
             }
             return answer;
         };
-        ear.getField("to").set(null, to);
-        ear.getField("open").setBoolean(null, true);
+        tracer.getField("to").set(null, to);
+        tracer.getField("open").setBoolean(null, true);
     }
 
     @Test
@@ -83,7 +83,7 @@ class CompiledProgramTest {
         assertTrue(told.contains("entered Loops.sum(int)long"), told.toString());
         assertTrue(told.contains("left Loops.thrown(int)int"), told.toString());
         assertTrue(told.contains("threw Loops.inner(int)int"), told.toString());
-        assertTrue(told.contains("entered Loops.<init>()void"), told.toString());
+        assertTrue(told.contains("entered Loops.new()"), told.toString());
     }
 
     @Test

@@ -1,0 +1,36 @@
+package hausaufgabe.core.language;
+
+import hausaufgabe.core.driver.Program;
+import java.util.List;
+import java.util.Map;
+
+/** Reads a language. */
+public interface LanguageReader {
+
+    /** Whether a file is one of this language's sources, by its name. */
+    boolean reads(String path);
+
+    /**
+     * Reads and compiles. Errors in the sources are no errors here: they are in the result.
+     *
+     * @param sources files in the order of their paths
+     */
+    Reading read(List<SourceFile> sources);
+
+    /**
+     * Compiles sources together with tests that use them.
+     *
+     * @param libraries places of what the tests need beside them
+     */
+    Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries);
+
+    /**
+     * @param program the compiled sources and tests; empty where they do not compile together
+     * @param classes names of the tests' types
+     * @param problem the first error; null where there was none
+     */
+    record Tested(Map<String, byte[]> program, List<String> classes, String problem) {}
+
+    /** Makes a compiled program ready to be run and listened to. */
+    Program ready(Map<String, byte[]> program);
+}

@@ -1,4 +1,0 @@
-package hausaufgabe.core.reading;
-
-/** @param path inside the submission, with {@code /} */
-public record SourceFile(String path, String text) {}

@@ -1,2 +1,0 @@
-/** The seam to the languages: what a reader is given and what it gives back. */
-package hausaufgabe.core.reading;

@@ -1,0 +1,268 @@
+package hausaufgabe.core.scenario;
+
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.notation.PatternPrinter;
+import hausaufgabe.core.notation.Scenario;
+import hausaufgabe.core.notation.Scenario.Bond;
+import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.execution.CallExecutor;
+import hausaufgabe.core.scenario.execution.CallWording;
+import hausaufgabe.core.scenario.execution.DoubleFactory;
+import hausaufgabe.core.scenario.execution.ObjectFactory;
+import hausaufgabe.core.scenario.execution.ScenarioContext;
+import hausaufgabe.core.scenario.execution.StepResult;
+import hausaufgabe.core.scenario.expectation.CallExpectations;
+import hausaufgabe.core.scenario.expectation.NewsExpectation;
+import hausaufgabe.core.scenario.expectation.ValueExpectations;
+import hausaufgabe.core.scenario.property.EffectProperty;
+import hausaufgabe.core.scenario.property.EveryVariantProperty;
+import hausaufgabe.core.scenario.property.ForwardingProperty;
+import hausaufgabe.core.scenario.property.OrderProperty;
+import hausaufgabe.core.scenario.property.UndoProperty;
+import hausaufgabe.core.scenario.transcript.Code;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.Referent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Plays one scenario step by step. */
+final class Interpreter {
+
+    private final ScenarioContext context;
+    private final DoubleFactory doubles;
+    private final ObjectFactory objects;
+    private final CallExecutor calls;
+    private final CallExpectations callExpectations;
+    private final ValueExpectations valueExpectations;
+    private final NewsExpectation newsExpectation;
+
+    /** @param distinct whether what is handed over by itself goes along with other values each time, as keys have to */
+    Interpreter(ScenarioContext context, boolean distinct) {
+        this.context = context;
+        this.doubles = new DoubleFactory(context);
+        this.objects = new ObjectFactory(context);
+        this.calls = new CallExecutor(context, distinct);
+        this.callExpectations = new CallExpectations(context);
+        this.valueExpectations = new ValueExpectations(context, calls);
+        this.newsExpectation = new NewsExpectation(context, calls);
+    }
+
+    /** Whether playing it with other values beside what is handed over may come out differently. */
+    boolean hasOtherValues() {
+        return calls.hasOtherValues();
+    }
+
+    /** @throws DriverLost when the program was lost, unless by a call that the scenario does not name */
+    StepResult play(Scenario scenario) throws DriverLost {
+        boolean undoes =
+                scenario.steps().stream().anyMatch(s -> s instanceof Step.ExpectBond b && b.bond() == Bond.TAKES_BACK);
+        if (undoes) {
+            context.values().preferReal();
+        }
+        try {
+            for (Step step : scenario.steps()) {
+                StepResult result = take(step);
+                if (!result.isHeld()) {
+                    return result;
+                }
+            }
+            return StepResult.HELD;
+        } catch (DriverLost lost) {
+            if (lost.reason() == DriverLost.Reason.TIMED_OUT && calls.isFree()) {
+                context.transcript().stopped(null, lost.getMessage());
+                return StepResult.blocked(lost.getMessage());
+            }
+            throw lost;
+        }
+    }
+
+    private StepResult take(Step step) throws DriverLost {
+        Optional<String> nobody = StepNames.of(step).stream()
+                .filter(name -> context.environment().find(name).isEmpty())
+                .findFirst();
+        if (nobody.isPresent()) {
+            return StepResult.blocked("No type was found that plays " + nobody.get() + ".");
+        }
+        try {
+            return perform(step);
+        } catch (NoValueFound e) {
+            context.transcript().stopped(null, e.getMessage());
+            return StepResult.blocked(CallWording.capitalised(e.getMessage()) + ".");
+        }
+    }
+
+    private StepResult perform(Step step) throws DriverLost, NoValueFound {
+        if (step instanceof Step.Double s) {
+            return doubles.makeDouble(s);
+        } else if (step instanceof Step.New s) {
+            return objects.makeNew(s);
+        } else if (step instanceof Step.Call s) {
+            return calls.call(s);
+        } else if (step instanceof Step.DoTheSame s) {
+            return calls.again(s.variable());
+        } else if (step instanceof Step.Assign s) {
+            return assign(s);
+        } else if (step instanceof Step.Repeat s) {
+            return repeat(s);
+        } else if (step instanceof Step.ForEach s) {
+            return forEach(s);
+        } else if (step instanceof Step.ForgetCalls) {
+            context.session().forgetCalls();
+        } else if (step instanceof Step.Capture) {
+            context.session().capture();
+        } else if (step instanceof Step.Remember s) {
+            valueExpectations.remember(s.variable());
+        } else if (step instanceof Step.Look s) {
+            newsExpectation.look(s);
+        } else {
+            return expect(step);
+        }
+        return StepResult.HELD;
+    }
+
+    private StepResult expect(Step step) throws DriverLost, NoValueFound {
+        if (step instanceof Step.Expect s) {
+            return callExpectations.called(s);
+        } else if (step instanceof Step.ExpectCall s) {
+            return callExpectations.called(s);
+        } else if (step instanceof Step.ExpectOrder s) {
+            return callExpectations.inOrder(s);
+        } else if (step instanceof Step.ExpectNotBefore s) {
+            return callExpectations.notBefore(s);
+        } else if (step instanceof Step.ExpectAlike s) {
+            return callExpectations.alike(s);
+        } else if (step instanceof Step.Compare s) {
+            return valueExpectations.compare(s);
+        } else if (step instanceof Step.ExpectError s) {
+            return valueExpectations.error(s);
+        } else if (step instanceof Step.ExpectNoError) {
+            return valueExpectations.noError();
+        } else if (step instanceof Step.ExpectOutput s) {
+            return valueExpectations.output(s);
+        } else if (step instanceof Step.ExpectNews s) {
+            return newsExpectation.expect(s);
+        } else if (step instanceof Step.ExpectBond s) {
+            return switch (s.bond()) {
+                case PASSES_ON -> new ForwardingProperty(context).expect(s);
+                case TAKES_BACK -> new UndoProperty(context).expect(s);
+                case SHOWS_IN -> new EffectProperty(context, objects).expect(s);
+            };
+        } else if (step instanceof Step.ExpectEvery s) {
+            return new EveryVariantProperty(context).expect(s);
+        } else if (step instanceof Step.ExpectOneOrder s) {
+            return new OrderProperty(context, objects).expect(s);
+        }
+        throw new IllegalArgumentException(step.toString());
+    }
+
+    private StepResult assign(Step.Assign step) throws DriverLost {
+        Referent on = context.environment().get(step.variable());
+        for (Field f : context.binding().fields(step.field())) {
+            Optional<Input> value = context.pool(List.of(step.value())).take(f.type());
+            if (value.isEmpty()) {
+                return StepResult.blocked(
+                        Code.of(f.name()),
+                        " is a ",
+                        Code.of(f.type().text()),
+                        "; " + PatternPrinter.argument(step.value()) + " is none, so it was not set.");
+            }
+            Answer a = context.session()
+                    .ask(new Request.Write(f.owner(), f.name(), f.isStatic() ? null : on.object(), value.get()));
+            if (a.thrown() != null) {
+                return StepResult.blocked(Code.of(f.name()), " could not be set: " + ErrorText.of(a.thrown()) + ".");
+            }
+            context.transcript()
+                    .called(
+                            Code.of(step.variable() + "." + f.name()),
+                            " set to ",
+                            context.wording().shown(value.get()));
+        }
+        return StepResult.HELD;
+    }
+
+    private StepResult repeat(Step.Repeat step) throws DriverLost, NoValueFound {
+        if (step.parallel()) {
+            // nothing else can stand there
+            return inParallel((Step.Call) step.step(), step.times());
+        }
+        List<Observed> results = new ArrayList<>();
+        for (int i = 0; i < step.times(); i++) {
+            StepResult result = take(step.step());
+            if (!result.isHeld()) {
+                return result;
+            }
+            if (step.step() instanceof Step.Call c && c.result() != null) {
+                Observed value = context.environment().get(c.result()).value();
+                if (value != null) {
+                    results.add(value);
+                }
+            }
+        }
+        if (!results.isEmpty()) {
+            context.environment().put(((Step.Call) step.step()).result(), Referent.results(results));
+        }
+        return StepResult.HELD;
+    }
+
+    private StepResult inParallel(Step.Call c, int threads) throws DriverLost, NoValueFound {
+        Referent on = context.environment().get(c.on());
+        List<Operation> operations = context.binding().operations(c.member());
+        if (operations.isEmpty()) {
+            return StepResult.blocked("It is not known which operation of ", Code.of(c.on()), " to call.");
+        }
+        List<Observed> results = new ArrayList<>();
+        for (Operation o : operations) {
+            List<Input> arguments = context.values().arguments(o, context.pool(c.with()), 0);
+            context.transcript()
+                    .called(
+                            "by " + threads + " threads at once, ",
+                            Code.of(context.wording().call(c.on(), on, o, arguments)));
+            Answer a = context.session()
+                    .perform(new Request.Parallel(context.call(on.object(), on.type(), o, arguments), threads));
+            if (a.thrown() != null) {
+                return StepResult.blocked("It could not be called: " + ErrorText.of(a.thrown()) + ".");
+            }
+            for (Answer one : a.several()) {
+                if (one.thrown() != null) {
+                    return StepResult.failed(
+                            Code.of(o.name() + "()"),
+                            " threw when " + threads + " threads called it at once: " + ErrorText.of(one.thrown())
+                                    + ".");
+                }
+                results.add(one.value());
+            }
+        }
+        if (c.result() != null) {
+            context.environment().put(c.result(), Referent.results(results));
+        }
+        return StepResult.HELD;
+    }
+
+    private StepResult forEach(Step.ForEach step) throws DriverLost {
+        StepResult first = null;
+        int held = 0;
+        for (Type type : context.binding().types(step.role())) {
+            StepResult result = objects.makeNewOf(type, step.role(), step.variable());
+            if (result.isHeld()) {
+                result = take(step.step());
+            }
+            if (result.isHeld()) {
+                held++;
+            } else if (step.some()) {
+                first = first == null ? result : first;
+            } else {
+                return result;
+            }
+        }
+        return step.some() && held == 0 && first != null ? first : StepResult.HELD;
+    }
+}

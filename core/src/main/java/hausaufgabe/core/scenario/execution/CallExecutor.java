@@ -1,0 +1,226 @@
+package hausaufgabe.core.scenario.execution;
+
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.ThrownError;
+import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.transcript.Code;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.transcript.Transcript;
+import hausaufgabe.core.scenario.value.ArgumentPool;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.Referent;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/** Calls operations of the program as steps ask for it. */
+public final class CallExecutor {
+
+    /** How often a call that throws is tried, each time with other values. */
+    private static final int TRIES = 4;
+
+    private final ScenarioContext context;
+    private final CalledOperations called;
+    private final CallSearch search;
+    private final Map<Referent, Integer> turns = new HashMap<>();
+    private final boolean distinct;
+    private final List<MadeCall> history = new ArrayList<>();
+    private List<MadeCall> last = new ArrayList<>();
+    private boolean otherValues;
+    private Answer answer;
+    private boolean free;
+
+    /** @param distinct whether what is handed over by itself goes along with other values each time, as keys have to */
+    public CallExecutor(ScenarioContext context, boolean distinct) {
+        this.context = context;
+        this.distinct = distinct;
+        this.called = new CalledOperations(context);
+        this.search = new CallSearch(context, this, called);
+    }
+
+    /** Whether something was handed over together with other values, so that other ones may make a difference. */
+    public boolean hasOtherValues() {
+        return otherValues;
+    }
+
+    /** Whether the call under way is one that the scenario does not name, so that its not ending shows nothing. */
+    public boolean isFree() {
+        return free;
+    }
+
+    void setFree(boolean free) {
+        this.free = free;
+    }
+
+    /** The calls that ended a step, in order. */
+    public List<MadeCall> history() {
+        return history;
+    }
+
+    /** The calls of the step under way or of the last one. */
+    List<MadeCall> last() {
+        return last;
+    }
+
+    /** What the last call came to; null before the first. */
+    public Answer answer() {
+        return answer;
+    }
+
+    public StepResult call(Step.Call step) throws DriverLost {
+        return call(step, TRIES);
+    }
+
+    /** Calls with one set of values only, since here an error is what is looked for. */
+    public StepResult callOnce(Step.Call step) throws DriverLost {
+        return call(step, 1);
+    }
+
+    private StepResult call(Step.Call step, int tries) throws DriverLost {
+        Referent on = context.environment().get(step.on());
+        ArgumentPool with = context.pool(step.with());
+        List<Operation> operations = called.of(step, on);
+        if (operations.isEmpty()) {
+            return StepResult.blocked(
+                    "It is not known which operation of ", CallWording.subject(on, step.on()), " to call.");
+        }
+        last = new ArrayList<>();
+        StepResult result = step.until() == null
+                ? once(step, on, with, operations, tries)
+                : search.until(step, on, with, operations);
+        if (result.isHeld() && step.result() != null) {
+            keepResult(step);
+        }
+        return result;
+    }
+
+    private void keepResult(Step.Call step) {
+        if (!last.isEmpty() && last.get(last.size() - 1).operation().result() == null) {
+            context.environment().put(step.result(), Referent.results(List.of()));
+            return;
+        }
+        Observed v = answer == null || answer.value() == null ? Observed.NOTHING : answer.value();
+        context.environment().put(step.result(), Referent.result(v.ref() == null ? null : typeOf(v.ref()), v));
+    }
+
+    private Type typeOf(ObjectRef ref) {
+        return context.environment().all().values().stream()
+                .filter(c -> c.object() != null && c.object().id() == ref.id())
+                .map(Referent::type)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> context.design().type(ref.type()).orElse(null));
+    }
+
+    /** The first of the samples to go along with what is handed over: the same for the same thing. */
+    private int turn(List<Referent> handedOver) {
+        if (!distinct || handedOver.isEmpty()) {
+            return 0;
+        }
+        return turns.computeIfAbsent(handedOver.get(0), c -> turns.size());
+    }
+
+    private StepResult once(Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, int tries)
+            throws DriverLost {
+        Attempts attempts = new Attempts();
+        boolean taken = false;
+        StepResult refused = StepResult.HELD;
+        for (Operation o : operations) {
+            if (!with.isEmpty() && !with.fitsAny(o)) {
+                continue;
+            }
+            taken = true;
+            otherValues |= !with.isEmpty() && o.parameters().size() > 1;
+            int first = turn(with.unused());
+            for (int tried = 0; tried < tries; tried++) {
+                // others come round to the first ones last
+                int round = first + (step.others() ? (tried + 1) % TRIES : tried);
+                try {
+                    attempt(step.on(), on, with.anew(), o, round, attempts);
+                    refused = StepResult.HELD;
+                } catch (NoValueFound e) {
+                    refused = StepResult.blocked(
+                            Code.of(o.name() + "()"), " could not be called: " + e.getMessage() + ".");
+                    break;
+                }
+                if (answer.thrown() == null) {
+                    break;
+                }
+            }
+        }
+        if (!taken) {
+            return StepResult.blocked(
+                    "No operation of ", CallWording.subject(on, step.on()), " takes what is to be handed over.");
+        }
+        if (!refused.isHeld()) {
+            return refused;
+        }
+        if (attempts.returned == 0 && attempts.collapse != null && attempts.refused == 0 && tries > 1) {
+            context.transcript().expected(false, "the call to come back; it ", attempts.collapse);
+            return new StepResult.Failed(attempts.collapse);
+        }
+        return StepResult.HELD;
+    }
+
+    /** @throws NoValueFound where no values are found for it */
+    void attempt(String name, Referent on, ArgumentPool with, Operation o, int round, Attempts attempts)
+            throws DriverLost, NoValueFound {
+        List<Input> arguments = context.values().arguments(o, with, round);
+        String text = context.wording().call(name, on, o, arguments);
+        attempts.made++;
+        context.transcript().called(Code.of(text));
+        perform(on, o, arguments);
+        ThrownError thrown = answer.thrown();
+        if (thrown == null) {
+            attempts.returned++;
+            if (o.result() != null) {
+                context.transcript()
+                        .came("gave back ", Code.of(context.wording().shown(answer.value())));
+            }
+            return;
+        }
+        context.transcript().came("threw ", Code.of(ErrorText.of(thrown)));
+        attempts.problem = attempts.problem == null ? o.name() + "() threw " + ErrorText.of(thrown) : attempts.problem;
+        if (thrown.isCollapse()) {
+            attempts.collapse = attempts.collapse == null
+                    ? Transcript.say(Code.of(text), " " + ErrorText.collapse(thrown) + ".")
+                    : attempts.collapse;
+        } else if (thrown.cause() == ThrownError.Cause.PROGRAM) {
+            attempts.refused++;
+            attempts.refusal = attempts.refusal == null ? text + " threw " + ErrorText.of(thrown) : attempts.refusal;
+        }
+    }
+
+    void perform(Referent on, Operation o, List<Input> arguments) throws DriverLost {
+        answer = context.session().perform(context.call(on.object(), on.type(), o, arguments));
+        last.add(new MadeCall(o, arguments));
+    }
+
+    /** Makes the last step's calls on another object. */
+    public StepResult again(String variable) throws DriverLost {
+        Referent on = context.environment().get(variable);
+        List<MadeCall> same = List.copyOf(last);
+        if (same.isEmpty()) {
+            return StepResult.blocked("Nothing was called before that could be done again.");
+        }
+        for (MadeCall made : same) {
+            String text = context.wording().call(variable, on, made.operation(), made.arguments());
+            context.transcript().called(Code.of(text));
+            answer =
+                    context.session().perform(context.call(on.object(), on.type(), made.operation(), made.arguments()));
+            if (answer.thrown() != null) {
+                context.transcript().came("threw ", Code.of(ErrorText.of(answer.thrown())));
+                return StepResult.HELD;
+            }
+        }
+        return StepResult.HELD;
+    }
+}

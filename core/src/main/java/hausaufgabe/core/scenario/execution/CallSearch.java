@@ -1,0 +1,205 @@
+package hausaufgabe.core.scenario.execution;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.notation.Scenario;
+import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.transcript.Code;
+import hausaufgabe.core.scenario.value.ArgumentPool;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.Referent;
+import hausaufgabe.core.scenario.value.ValueGenerator;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Calls with other values, and after other calls, until something is heard. */
+final class CallSearch {
+
+    /** In how many rounds, after the first, doubles are told to answer otherwise. */
+    private static final int OTHER_ANSWERS = 3;
+
+    private final ScenarioContext context;
+    private final Design design;
+    private final CallExecutor executor;
+    private final CalledOperations called;
+    private final Handover handover;
+    private final List<Referent> heardOn = new ArrayList<>();
+
+    CallSearch(ScenarioContext context, CallExecutor executor, CalledOperations called) {
+        this.context = context;
+        this.design = context.design();
+        this.executor = executor;
+        this.called = called;
+        this.handover = new Handover(context);
+    }
+
+    StepResult until(Step.Call step, Referent on, ArgumentPool with, List<Operation> operations) throws DriverLost {
+        Attempts attempts = new Attempts();
+        int earlier = (int) heardOn.stream().filter(on::equals).count();
+        for (int round = 0; round < ValueGenerator.ROUNDS; round++) {
+            if (round > 0 && round <= OTHER_ANSWERS) {
+                answerOtherwise(round);
+            }
+            // not with the values of an earlier step, so that something changes
+            if (heardInRound(step, on, with, operations, round + earlier, attempts)) {
+                context.transcript().came(Code.of(step.until().variable()), " was called");
+                executor.history().add(executor.last().get(executor.last().size() - 1));
+                heardOn.add(on);
+                executor.setFree(false);
+                return StepResult.HELD;
+            }
+        }
+        executor.setFree(false);
+        return new UnheardCall(context).because(step, operations, attempts);
+    }
+
+    /** Doubles that answer yes may keep others from being asked, and such that answer no may. */
+    private void answerOtherwise(int round) throws DriverLost {
+        for (Referent c : context.environment().all().values()) {
+            if (c.isDouble() && c.object() != null) {
+                context.doubles().answer(c.object(), c.type(), Map.of(), round, 0);
+            }
+        }
+    }
+
+    /**
+     * Calls with one set of values: as the object is, then after it was given what is to be handed over in another way, then
+     * with something to work on, then after each of what may start it.
+     */
+    private boolean heardInRound(
+            Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, int round, Attempts attempts)
+            throws DriverLost {
+        executor.last().clear();
+        if (heardAfterCalling(step, on, with, operations, round, attempts)) {
+            return true;
+        }
+        int mark = context.transcript().mark();
+        if (!with.isEmpty() && on.object() != null && givenOtherwise(on, with, round)) {
+            ArgumentPool nothing = context.values().nothing();
+            if (heardAfterCalling(step, on, nothing, operations, round, attempts)) {
+                return true;
+            }
+        }
+        feed(on, with, round);
+        if (heardAfterCalling(step, on, with, operations, round, attempts)) {
+            return true;
+        }
+        for (Operation starter : called.starters(on)) {
+            executor.setFree(true);
+            executor.perform(on, starter, List.of());
+            context.transcript().called("first, ", Code.of(starter.name() + "()"));
+            if (isHeard(step) || heardAfterCalling(step, on, with, operations, round, attempts)) {
+                return true;
+            }
+        }
+        executor.setFree(false);
+        context.transcript().dropSince(mark);
+        return false;
+    }
+
+    private boolean isHeard(Step.Call step) {
+        ObjectRef listener = context.environment().get(step.until().variable()).object();
+        return context.session()
+                        .count(
+                                listener,
+                                context.binding().operations(step.until().member()))
+                > 0;
+    }
+
+    private boolean givenOtherwise(Referent on, ArgumentPool with, int round) throws DriverLost {
+        boolean given = false;
+        for (Referent c : with.anew().unused()) {
+            Optional<MadeCall> made = handover.give(on.object(), on.type(), c, round, new ArrayList<>());
+            if (made.isPresent()) {
+                tellFirst(on, made.get());
+                executor.last().add(made.get());
+                given = true;
+            }
+        }
+        return given;
+    }
+
+    private void tellFirst(Referent on, MadeCall made) {
+        String text = context.wording().call("", on, made.operation(), made.arguments());
+        context.transcript().called("first, ", Code.of(text));
+    }
+
+    /** Only what led somewhere, and the very first calls, stay in the transcript. */
+    private boolean heardAfterCalling(
+            Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, int round, Attempts attempts)
+            throws DriverLost {
+        boolean first = attempts.made == 0;
+        boolean anyTakes = operations.stream().anyMatch(with::fitsAny);
+        for (Operation o : operations) {
+            if (!with.isEmpty() && !with.fitsAny(o) && anyTakes) {
+                continue;
+            }
+            int mark = context.transcript().mark();
+            int done = executor.last().size();
+            executor.setFree(
+                    step.member().equals(Scenario.ANYTHING) && o.parameters().isEmpty());
+            try {
+                executor.attempt(step.on(), on, with.anew(), o, round, attempts);
+            } catch (NoValueFound e) {
+                attempts.problem = attempts.problem == null ? e.getMessage() : attempts.problem;
+            }
+            executor.setFree(false);
+            if (isHeard(step)) {
+                return true;
+            }
+            if (!first) {
+                context.transcript().dropSince(mark);
+            }
+            // what led nowhere may still have changed the object, and belongs to what is done again
+            if (executor.answer() != null && executor.answer().thrown() != null) {
+                while (executor.last().size() > done) {
+                    executor.last().remove(executor.last().size() - 1);
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Calls what else the object offers for being given something, so that it has something to work on. */
+    private void feed(Referent on, ArgumentPool with, int round) throws DriverLost {
+        if (on.object() == null) {
+            return;
+        }
+        List<Operation> bound = context.binding().operations().values().stream()
+                .flatMap(List::stream)
+                .toList();
+        List<Referent> others = context.environment().all().values().stream()
+                .filter(c ->
+                        c.object() != null && c.object().id() != on.object().id())
+                .toList();
+        for (Operation o : design.methodsOf(on.type())) {
+            boolean feeds = !o.isStatic()
+                    && design.bodies().isOpen(o)
+                    && !o.parameters().isEmpty()
+                    && !bound.contains(o)
+                    && others.stream().noneMatch(c -> context.poolOf(List.of(c)).fitsAny(o));
+            if (feeds) {
+                // twice, since some work begins only with a second thing to work on
+                feed(on, with, o, round);
+                feed(on, with, o, round + 1);
+            }
+        }
+    }
+
+    private void feed(Referent on, ArgumentPool with, Operation o, int round) throws DriverLost {
+        try {
+            List<Input> arguments = context.values().arguments(o, with.anew(), round);
+            executor.setFree(true);
+            executor.perform(on, o, arguments);
+            executor.setFree(false);
+            tellFirst(on, new MadeCall(o, arguments));
+        } catch (NoValueFound e) {
+            // one way less to fill the object; the others may do
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Expectations about calls, values, state, output and errors after a step. */
+package hausaufgabe.core.scenario.expectation;

@@ -1,0 +1,213 @@
+package hausaufgabe.core.scenario.property;
+
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.execution.CallWording;
+import hausaufgabe.core.scenario.execution.ObjectFactory;
+import hausaufgabe.core.scenario.execution.ScenarioContext;
+import hausaufgabe.core.scenario.execution.StateDifference;
+import hausaufgabe.core.scenario.execution.StepResult;
+import hausaufgabe.core.scenario.transcript.Code;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.Referent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What one operation is told makes a difference to what another gives out in the end, all else being equal. */
+public final class EffectProperty {
+
+    /** Stands for leaving the step out. */
+    private static final int LEFT_OUT = -1;
+
+    /** Stands for taking the step at the end, where it shows also if all it does is to begin anew. */
+    private static final int LAST = -2;
+
+    private static final int[][] PAIRS = {{0, 1}, {0, LEFT_OUT}, {2, 3}, {1, LEFT_OUT}, {LAST, LEFT_OUT}};
+
+    private final ScenarioContext context;
+    private final ObjectFactory objects;
+
+    public EffectProperty(ScenarioContext context, ObjectFactory objects) {
+        this.context = context;
+        this.objects = objects;
+    }
+
+    public StepResult expect(Step.ExpectBond step) throws DriverLost {
+        Referent maker = context.environment().get(step.first().variable());
+        if (objects.another(maker).isEmpty()) {
+            return StepResult.blocked("No second ", CallWording.code(maker.type(), maker.role()), " could be made.");
+        }
+        List<Operation> all = new ArrayList<>();
+        for (Operation o : context.design().methodsOf(maker.type())) {
+            if (o.isMethod() && !o.isStatic() && context.design().bodies().isOpen(o) && isStep(o, maker, step)) {
+                all.add(o);
+            }
+        }
+        for (Operation tested : context.binding().operations(step.first().member())) {
+            Operation own = all.stream()
+                    .filter(o -> o.equals(tested) || o.overrides().contains(tested.id()))
+                    .findFirst()
+                    .orElse(null);
+            if (own != null && hasEffect(own)) {
+                List<Operation> ends =
+                        context.binding().operations(step.second().member());
+                Optional<StepResult> shown = shown(own, List.of(), all, maker, ends);
+                if (shown.isEmpty()) {
+                    shown = shown(own, beginnings(maker, ends), all, maker, ends);
+                }
+                if (shown.isEmpty()) {
+                    return StepResult.blocked(
+                            "No values were found with which something could be built, ",
+                            Code.of(own.name()),
+                            " among them.");
+                }
+                if (!shown.get().isHeld()) {
+                    return shown.get();
+                }
+            }
+        }
+        return StepResult.HELD;
+    }
+
+    /** A builder may leave a step out that another takes; whether all do is judged by the text. */
+    private boolean hasEffect(Operation o) {
+        return context.design().bodies().reachedFrom(o).stream()
+                .anyMatch(s -> !(s.fact() instanceof Fact.Return) && !(s.fact() instanceof Fact.Read));
+    }
+
+    /** What returns nothing or the builder: the other steps, whichever the pattern has found. */
+    private boolean isStep(Operation o, Referent maker, Step.ExpectBond step) {
+        boolean tested = context.binding().operations(step.first().member()).stream()
+                .anyMatch(t -> t.equals(o) || o.overrides().contains(t.id()));
+        boolean fluent = o.result() != null
+                && (o.result().type().equals(maker.type().id())
+                        || context.design()
+                                .realises(maker.type().id(), o.result().type()));
+        // another one without parameters may begin anew, and so hide what the tested one is told
+        boolean telling = context.binding().operations(step.first().member()).stream()
+                .anyMatch(t -> !t.parameters().isEmpty());
+        return tested
+                || (fluent || o.result() == null) && !(telling && o.parameters().isEmpty());
+    }
+
+    /** What takes nothing and gives nothing back may have to be called before anything else, to begin a new product. */
+    private List<Operation> beginnings(Referent maker, List<Operation> ends) {
+        return context.design().methodsOf(maker.type()).stream()
+                .filter(o -> !o.isStatic() && o.parameters().isEmpty() && o.result() == null)
+                .filter(o -> context.design().bodies().isOpen(o) && !ends.contains(o))
+                .toList();
+    }
+
+    /**
+     * What it came to; nothing where it could not be tried.
+     *
+     * @param first what is called before the steps
+     */
+    private Optional<StepResult> shown(
+            Operation tested, List<Operation> first, List<Operation> all, Referent maker, List<Operation> ends)
+            throws DriverLost {
+        int compared = 0;
+        String seen = "";
+        for (int[] pair : PAIRS) {
+            Optional<Map<String, String>> one = product(tested, pair[0], first, all, maker, ends);
+            Optional<Map<String, String>> other = product(tested, pair[1], first, all, maker, ends);
+            if (one.isPresent() && other.isEmpty() && pair[1] == LEFT_OUT) {
+                context.transcript().expected(true, "nothing can be built without ", Code.of(tested.name() + "()"));
+                return Optional.of(StepResult.HELD);
+            }
+            if (one.isPresent() && other.isPresent()) {
+                compared++;
+                String difference = StateDifference.between(one.get(), other.get());
+                if (!difference.isEmpty()) {
+                    context.transcript().expected(true, Code.of(tested.name() + "()"), " to make a difference");
+                    return Optional.of(StepResult.HELD);
+                }
+                seen = one.get().toString();
+            }
+        }
+        if (compared < 2) {
+            return Optional.empty();
+        }
+        context.transcript()
+                .expected(
+                        false,
+                        Code.of(tested.name() + "()"),
+                        " to make a difference; what was built kept ",
+                        Code.of(ErrorText.shortened(seen)));
+        return Optional.of(StepResult.failed(
+                "Whatever ",
+                Code.of(tested.name() + "()"),
+                " is told, and whether it is called at all, what is built is the same."));
+    }
+
+    /** What a new builder makes when the tested step is told the values of a round; nothing where it cannot be built so. */
+    private Optional<Map<String, String>> product(
+            Operation tested,
+            int round,
+            List<Operation> first,
+            List<Operation> all,
+            Referent maker,
+            List<Operation> ends)
+            throws DriverLost {
+        Optional<Referent> another = objects.another(maker);
+        if (another.isEmpty()) {
+            return Optional.empty();
+        }
+        Referent fresh = another.get();
+        Type type = fresh.type();
+        for (Operation o : first) {
+            context.callOn(fresh.object(), type, o, List.of());
+        }
+        List<Operation> order = new ArrayList<>(all);
+        if (round == LAST) {
+            order.remove(tested);
+            order.add(tested);
+        }
+        for (Operation o : order) {
+            int own = o.equals(tested) ? round : 0;
+            if (own != LEFT_OUT) {
+                try {
+                    List<Input> arguments = context.arguments(o, Math.max(0, own));
+                    Answer a = context.callOn(fresh.object(), type, o, arguments);
+                    if (a.thrown() != null && o.equals(tested)) {
+                        return Optional.empty();
+                    }
+                } catch (NoValueFound e) {
+                    if (o.equals(tested)) {
+                        return Optional.empty();
+                    }
+                }
+            }
+        }
+        for (Operation end : ends) {
+            try {
+                List<Input> arguments = context.arguments(end, 0);
+                Answer a = context.callOn(fresh.object(), type, end, arguments);
+                if (a.thrown() == null && !a.value().isNothing()) {
+                    return Optional.of(kept(a.value()));
+                }
+            } catch (NoValueFound e) {
+                // another way to end may do
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Map<String, String> kept(Observed product) throws DriverLost {
+        return product.ref() == null
+                ? Map.of("", product.text())
+                : context.session()
+                        .ask(new Request.State(product.ref(), List.of()))
+                        .named();
+    }
+}

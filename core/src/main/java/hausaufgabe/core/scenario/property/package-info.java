@@ -1,0 +1,2 @@
+/** Properties of operations that only several calls together can show. */
+package hausaufgabe.core.scenario.property;

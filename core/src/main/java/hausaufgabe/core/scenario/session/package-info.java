@@ -1,0 +1,2 @@
+/** One driver during one scenario, and the calls that were heard. */
+package hausaufgabe.core.scenario.session;

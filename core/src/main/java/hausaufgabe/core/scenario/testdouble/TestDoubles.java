@@ -1,0 +1,189 @@
+package hausaufgabe.core.scenario.testdouble;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Program;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.language.LanguageValues;
+import hausaufgabe.core.language.MentionedValues;
+import hausaufgabe.core.scenario.session.Session;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.value.DoubleSource;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.ValueGenerator;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes doubles, which stand in for what the program expects, and says what they give back. */
+public final class TestDoubles implements DoubleSource {
+
+    private final ValueGenerator values;
+    private final Design design;
+    private final Program program;
+    private final LanguageValues language;
+    private final Session session;
+    private final Set<String> added = new HashSet<>();
+
+    public TestDoubles(
+            ValueGenerator values, Design design, Program program, LanguageValues language, Session session) {
+        this.values = values;
+        this.design = design;
+        this.program = program;
+        this.language = language;
+        this.session = session;
+    }
+
+    @Override
+    public Optional<ObjectRef> make(Type type, int round, int depth) throws DriverLost {
+        return make(type, round, round, depth);
+    }
+
+    /**
+     * @param first which of the samples it is made with
+     * @param round which of the samples it answers with
+     */
+    private Optional<ObjectRef> make(Type type, int first, int round, int depth) throws DriverLost {
+        boolean open = !type.flags().isSealed()
+                && !type.flags().isFinal()
+                && type.kind() != Type.Kind.ENUM
+                && type.kind() != Type.Kind.RECORD
+                && type.isNamed();
+        Optional<Program.Part> part = open ? program.doubleOf(type.id()) : Optional.empty();
+        if (part.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Operation> constructors = design.operationsOf(type).stream()
+                .filter(Operation::isConstructor)
+                .sorted(Comparator.comparingInt(o -> o.parameters().size()))
+                .toList();
+        if (type.isInterface() || constructors.isEmpty()) {
+            return make(type, part.get(), List.of(), List.of(), round, depth);
+        }
+        for (int r = first; r < first + 3; r++) {
+            for (Operation c : constructors) {
+                try {
+                    List<Input> arguments = values.arguments(
+                            c,
+                            values.nothing(),
+                            new ValueGenerator.Choice(r, values.mentions().of(type.id()), depth + 1));
+                    Optional<ObjectRef> made = make(type, part.get(), c.parameterTokens(), arguments, round, depth);
+                    if (made.isPresent()) {
+                        return made;
+                    }
+                } catch (NoValueFound e) {
+                    // the next constructor may do
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<ObjectRef> make(
+            Type type, Program.Part part, List<String> parameters, List<Input> arguments, int round, int depth)
+            throws DriverLost {
+        try {
+            ObjectRef ref = construct(part, parameters, arguments, type.name());
+            ObjectRef typed = new ObjectRef(ref.id(), type.id());
+            answer(typed, type, Map.of(), round, depth);
+            return Optional.of(typed);
+        } catch (NoValueFound e) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public ObjectRef construct(Program.Part part, String shown) throws NoValueFound, DriverLost {
+        return construct(part, List.of(), List.of(), shown);
+    }
+
+    private ObjectRef construct(Program.Part part, List<String> parameters, List<Input> arguments, String shown)
+            throws NoValueFound, DriverLost {
+        if (added.add(part.name())) {
+            session.ask(new Request.Add(part));
+        }
+        Answer a = session.ask(new Request.Construct(part.name(), parameters, arguments));
+        if (a.thrown() != null) {
+            throw new NoValueFound("nothing could stand in for " + shown + ": " + ErrorText.of(a.thrown()));
+        }
+        return a.value().ref();
+    }
+
+    /**
+     * Tells a double what to give back: what was said, else something by result type, where that can be made.
+     *
+     * @param said by operation
+     */
+    public Map<Operation, List<Input>> answer(
+            ObjectRef ref, Type type, Map<Operation, Input> said, int round, int depth) throws DriverLost {
+        Map<Operation, List<Input>> byOperation = new LinkedHashMap<>();
+        Map<String, List<Input>> answers = new LinkedHashMap<>();
+        long fluent = design.methodsOf(type).stream()
+                .filter(o -> o.isAbstract() && givesItself(o, type))
+                .count();
+        for (Operation o : design.methodsOf(type)) {
+            if (o.isAbstract() && o.result() != null && depth < 2) {
+                List<Input> given =
+                        said.containsKey(o) ? List.of(said.get(o)) : answersOf(o, type, fluent > 1, round, depth);
+                byOperation.put(o, given);
+                answers.put(o.name() + "(" + String.join(",", o.parameterTokens()) + ")", given);
+            }
+        }
+        if (!answers.isEmpty()) {
+            session.ask(new Request.Answers(ref, answers));
+        }
+        return byOperation;
+    }
+
+    private static boolean givesItself(Operation o, Type type) {
+        return o.result() != null && o.result().type().equals(type.id());
+    }
+
+    private List<Input> answersOf(Operation o, Type type, boolean fluent, int round, int depth) throws DriverLost {
+        if (givesItself(o, type)) {
+            return List.of(fluent || !o.parameters().isEmpty() ? new Input.Itself() : new Input.Nothing());
+        }
+        if (round % 2 == 1 && isReference(o.result())) {
+            return List.of(language.absent(o.result()));
+        }
+        if (language.isTruth(o.result().type())) {
+            return truths(o.result().type(), round % 2 == 0);
+        }
+        try {
+            return List.of(values.value(
+                    o.result(), values.nothing(), new ValueGenerator.Choice(round, MentionedValues.NONE, depth + 1)));
+        } catch (NoValueFound e) {
+            return List.of(new Input.Nothing());
+        }
+    }
+
+    /** Whether nothing can stand for it, rather than something empty. */
+    private boolean isReference(TypeRef t) {
+        return t.isContainer()
+                ? !t.many()
+                : language.canBeNothing(t.type())
+                        && language.samples(t.type(), MentionedValues.NONE).isEmpty();
+    }
+
+    /** Not true for ever: what asks until it is told no would never end. */
+    private static List<Input> truths(String type, boolean first) {
+        List<Input> all = new ArrayList<>();
+        for (int i = 0; first && i < 8; i++) {
+            all.add(new Input.Simple(Kind.TRUTH, type, "true"));
+        }
+        all.add(new Input.Simple(Kind.TRUTH, type, "false"));
+        return all;
+    }
+}

@@ -1,0 +1,12 @@
+package hausaufgabe.core.scenario.transcript;
+
+/**
+ * A name of the program within a sentence.
+ *
+ * @param role the role it plays, or null
+ */
+public record Code(String text, String role) {
+    public static Code of(String text) {
+        return new Code(text, null);
+    }
+}

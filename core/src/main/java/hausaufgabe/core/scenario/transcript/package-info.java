@@ -1,0 +1,2 @@
+/** What was done in a scenario, for people to read: line by line, and as a sequence of calls. */
+package hausaufgabe.core.scenario.transcript;

@@ -1,0 +1,11 @@
+package hausaufgabe.core.scenario.value;
+
+/** No value can be made of a type; the message says which was wanted and why not. */
+public final class NoValueFound extends Exception {
+
+    private static final long serialVersionUID = 1L;
+
+    public NoValueFound(String message) {
+        super(message);
+    }
+}

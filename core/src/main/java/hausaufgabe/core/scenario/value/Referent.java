@@ -1,0 +1,51 @@
+package hausaufgabe.core.scenario.value;
+
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.notation.Scenario.Argument;
+import java.util.List;
+
+/**
+ * What a name of a scenario stands for.
+ *
+ * @param role the role it plays; null for a result
+ * @param type its type; null where it is no object of the program
+ * @param object null for a role whose operations are static, and for what is no object
+ * @param value what a call gave back; null for what was made
+ * @param several what came back from several threads or turns; empty where there was one
+ * @param isDouble whether it stands in for the role and answers what it is told to
+ */
+public record Referent(
+        String role, Type type, ObjectRef object, Observed value, List<Observed> several, boolean isDouble) {
+
+    /** What {@code null} in a scenario stands for. */
+    public static final Referent NULL = new Referent("null", null, null, Observed.NOTHING, List.of(), false);
+
+    public static Referent made(String role, Type type, ObjectRef object, boolean isDouble) {
+        return new Referent(role, type, object, null, List.of(), isDouble);
+    }
+
+    public static Referent result(Type type, Observed value) {
+        return new Referent(null, type, value.ref(), value, List.of(), false);
+    }
+
+    public static Referent results(List<Observed> several) {
+        return new Referent(null, null, null, null, several, false);
+    }
+
+    /** A number, text or truth value as a scenario writes it, before it is known where it goes. */
+    public static Observed literal(Argument.Literal literal) {
+        if (literal.quoted()) {
+            return new Observed(Kind.TEXT, null, null, literal.text());
+        }
+        boolean truth = literal.text().equals("true") || literal.text().equals("false");
+        return new Observed(truth ? Kind.TRUTH : Kind.NUMBER, null, null, literal.text());
+    }
+
+    /** Whether it is such a literal. */
+    boolean isLiteral() {
+        return object == null && value != null && value.isSimple() && value.type() == null;
+    }
+}

@@ -1,0 +1,376 @@
+package hausaufgabe.core.scenario.value;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Value;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Program;
+import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.language.LanguageValues;
+import hausaufgabe.core.language.MentionedValues;
+import hausaufgabe.core.scenario.session.Session;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/**
+ * Makes values by type: simple ones from samples, objects of the program through their constructors, a static operation or
+ * constant that gives one, or a builder; abstractions as doubles or by a type that realises them.
+ */
+public final class ValueGenerator {
+
+    /** How many sets of values are tried; beyond a type's last its values begin again. */
+    public static final int ROUNDS = 12;
+
+    private static final int DEPTH = 5;
+
+    private final Design design;
+    private final Program program;
+    private final LanguageValues language;
+    private final Session session;
+    private final ProgramMentions mentions;
+    private final DoubleSource doubles;
+    private final List<ObjectRef> made = new ArrayList<>();
+    private boolean real;
+
+    public ValueGenerator(
+            Design design,
+            Program program,
+            LanguageValues language,
+            Session session,
+            Function<ValueGenerator, DoubleSource> doubles) {
+        this.design = design;
+        this.program = program;
+        this.language = language;
+        this.session = session;
+        this.mentions = new ProgramMentions(design, program);
+        this.doubles = doubles.apply(this);
+    }
+
+    /** What the program's code mentions. */
+    public ProgramMentions mentions() {
+        return mentions;
+    }
+
+    /** Nothing to hand over. */
+    public ArgumentPool nothing() {
+        return new ArgumentPool(design, language, List.of());
+    }
+
+    /** Which of the samples to take, and whose code may say which are worth trying. */
+    public record Choice(int round, MentionedValues mentioned, int depth) {
+        public Choice deeper() {
+            return new Choice(round, mentioned, depth + 1);
+        }
+
+        public Choice next(int by) {
+            return new Choice(round + by, mentioned, depth);
+        }
+    }
+
+    /** Where the program has types of its own for an abstraction, they are taken rather than doubles. */
+    public void preferReal() {
+        real = true;
+    }
+
+    /** Objects of the program made so far, as parts of others too. */
+    public List<ObjectRef> made() {
+        return List.copyOf(made);
+    }
+
+    // arguments
+
+    public List<Input> arguments(Operation operation, ArgumentPool pool, int round) throws NoValueFound, DriverLost {
+        return arguments(operation, pool, new Choice(round, mentions.of(operation), 0));
+    }
+
+    public List<Input> arguments(Operation operation, ArgumentPool pool, Choice choice)
+            throws NoValueFound, DriverLost {
+        List<Input> arguments = new ArrayList<>();
+        Map<String, Integer> alike = new HashMap<>();
+        for (Operation.Parameter p : operation.parameters()) {
+            int before = alike.merge(p.type().type(), 1, Integer::sum) - 1;
+            arguments.add(value(p.type(), pool, choice.next(before)));
+        }
+        return arguments;
+    }
+
+    public Input any(TypeRef wanted, int round) throws NoValueFound, DriverLost {
+        return value(wanted, nothing(), new Choice(round, MentionedValues.NONE, 0));
+    }
+
+    /** All values that are worth trying for a parameter: those of its own type's mentions, then of the whole program's. */
+    public List<Input> candidates(TypeRef wanted, Operation of) throws DriverLost {
+        MentionedValues all = mentions.everywhere(of);
+        Type type = design.type(wanted.type()).orElse(null);
+        if (type == null && !wanted.isContainer()) {
+            List<Input> simple = language.samples(wanted.type(), all);
+            if (!simple.isEmpty()) {
+                return simple;
+            }
+        }
+        int rounds =
+                type != null && type.kind() == Type.Kind.ENUM ? type.constants().size() : ROUNDS;
+        List<Input> made = new ArrayList<>();
+        for (int round = 0; round < rounds; round++) {
+            try {
+                made.add(value(wanted, nothing(), new Choice(round, all, 0)));
+            } catch (NoValueFound e) {
+                break;
+            }
+        }
+        return made;
+    }
+
+    public Input value(TypeRef wanted, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
+        Optional<Input> type = language.typeAsValue(wanted, design, choice.round());
+        if (type.isPresent()) {
+            return type.get();
+        }
+        if (!wanted.isContainer()) {
+            Optional<Input> offered = pool.take(wanted);
+            if (offered.isPresent()) {
+                return offered.get();
+            }
+        } else {
+            return container(wanted, pool, choice);
+        }
+        Type own = design.type(wanted.type()).orElse(null);
+        if (own != null) {
+            return object(own, pool, choice);
+        }
+        Optional<Input> sample = language.sample(wanted.type(), choice.round(), choice.mentioned());
+        return sample.isPresent() ? sample.get() : ofLibrary(wanted);
+    }
+
+    /** What the runtime itself holds, and doubles of a library's interfaces. */
+    private Input ofLibrary(TypeRef wanted) throws NoValueFound, DriverLost {
+        Optional<Request> held = language.heldByRuntime(wanted.type());
+        if (held.isPresent()) {
+            return session.ask(held.get()).value().ref();
+        }
+        Optional<Program.Part> part = program.doubleOfLibrary(wanted.type());
+        if (part.isEmpty()) {
+            throw new NoValueFound("no value is known for " + wanted.text());
+        }
+        return doubles.construct(part.get(), wanted.text());
+    }
+
+    private Input container(TypeRef wanted, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
+        List<Input> items = new ArrayList<>();
+        TypeRef content = wanted.contents().get(0);
+        boolean map = wanted.arguments().size() == 2;
+        List<Input> offered = content.isContainer() ? List.of() : pool.takeAll(content);
+        if (!wanted.many() && !offered.isEmpty()) {
+            offered = offered.subList(0, 1);
+        }
+        if (offered.isEmpty()) {
+            offered = new ArrayList<>(List.of(value(content, pool, choice.deeper())));
+            if (wanted.many()) {
+                // a second one, since some work begins only with two
+                Input second = value(content, pool, choice.deeper().next(1));
+                if (!offered.contains(second)) {
+                    offered.add(second);
+                }
+            }
+        }
+        for (int i = 0; i < offered.size(); i++) {
+            if (map) {
+                items.add(value(wanted.arguments().get(0), pool, choice.deeper().next(i)));
+            }
+            items.add(offered.get(i));
+        }
+        return language.container(wanted, items);
+    }
+
+    // objects
+
+    private Input object(Type type, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
+        if (choice.depth() > DEPTH) {
+            throw new NoValueFound("making " + article(type) + type.name() + " needs one " + DEPTH + " objects deep");
+        }
+        if (type.kind() == Type.Kind.ENUM && !type.constants().isEmpty()) {
+            return constant(type, choice.round());
+        }
+        if (type.origin() == Type.Origin.CONSTANT) {
+            return constant(type);
+        }
+        if (design.isConcrete(type)) {
+            return construct(type, pool, choice);
+        }
+        List<Type> lower = design.realisationsOf(type).stream()
+                .filter(t -> design.isConcrete(t))
+                .filter(Type::isOwn)
+                .toList();
+        if (real && !lower.isEmpty()) {
+            try {
+                return object(lower.get(choice.round() % lower.size()), pool, choice.deeper());
+            } catch (NoValueFound e) {
+                // a double will do
+            }
+        }
+        Optional<ObjectRef> made = doubles.make(type, choice.round(), choice.depth());
+        if (made.isPresent()) {
+            return made.get();
+        }
+        for (int i = 0; i < lower.size(); i++) {
+            try {
+                return object(lower.get((choice.round() + i) % lower.size()), pool, choice.deeper());
+            } catch (NoValueFound e) {
+                // the next one may do
+            }
+        }
+        throw new NoValueFound("nothing that realises " + type.name() + " could be made");
+    }
+
+    public ObjectRef constant(Type type, int round) throws NoValueFound, DriverLost {
+        return read(type.id(), type.constants().get(round % type.constants().size()), type.name());
+    }
+
+    /** An enum's constant that has a body of its own. */
+    public ObjectRef constant(Type body) throws NoValueFound, DriverLost {
+        return read(body.enclosing(), body.name().substring(body.name().lastIndexOf('.') + 1), body.enclosing());
+    }
+
+    private ObjectRef read(String type, String field, String shown) throws NoValueFound, DriverLost {
+        Answer a = session.ask(new Request.Read(type, field, null));
+        if (a.thrown() != null) {
+            throw new NoValueFound(shown + "." + field + " could not be read: " + ErrorText.of(a.thrown()));
+        }
+        if (a.value().ref() == null) {
+            throw new NoValueFound(shown + "." + field + " holds nothing");
+        }
+        return a.value().ref();
+    }
+
+    private Input construct(Type type, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
+        List<String> problems = new ArrayList<>();
+        for (int round = 0; round < 3; round++) {
+            for (Operation way : waysIn(type, pool)) {
+                ObjectRef made = tryWay(type, way, pool, choice.deeper().next(round), problems);
+                if (made != null) {
+                    return made;
+                }
+            }
+        }
+        ObjectRef given = givenOut(type, problems);
+        if (given != null) {
+            return given;
+        }
+        String why =
+                problems.isEmpty() ? "its constructors are private and no static operation gives one" : problems.get(0);
+        throw new NoValueFound("no " + type.name() + " could be made: " + why);
+    }
+
+    /** An object that a static field holds, or that another's operation makes: for what has no name, or makes itself. */
+    public ObjectRef givenOut(Type type, List<String> problems) throws DriverLost {
+        if (type.origin() == Type.Origin.CONSTANT) {
+            try {
+                return constant(type);
+            } catch (NoValueFound e) {
+                problems.add(e.getMessage());
+            }
+        }
+        for (Field f : heldIn(type)) {
+            try {
+                return read(f.owner(), f.name(), f.owner());
+            } catch (NoValueFound e) {
+                problems.add(e.getMessage());
+            }
+        }
+        for (Operation o : design.operations()) {
+            boolean gives = o.isMethod()
+                    && o.isStatic()
+                    && o.body().stream().anyMatch(f -> f instanceof Fact.Return r && makes(r.value(), type));
+            if (gives) {
+                ObjectRef made = tryWay(type, o, nothing(), new Choice(0, MentionedValues.NONE, 1), problems);
+                if (made != null) {
+                    return made;
+                }
+            }
+        }
+        return null;
+    }
+
+    private List<Field> heldIn(Type type) {
+        List<Field> held = new ArrayList<>();
+        for (Type t : design.types()) {
+            for (Field f : design.fieldsOf(t)) {
+                boolean holds = f.isStatic()
+                        && design.bodies().writesTo(f).stream()
+                                .anyMatch(s -> s.fact() instanceof Fact.Write w && makes(w.value(), type));
+                if (holds) {
+                    held.add(f);
+                }
+            }
+        }
+        return held;
+    }
+
+    private static boolean makes(Value value, Type type) {
+        return value instanceof Value.New n && n.type().equals(type.id())
+                || value instanceof Value.OneOf one && one.values().stream().anyMatch(v -> makes(v, type));
+    }
+
+    public ObjectRef tryWay(Type type, Operation way, ArgumentPool pool, int round, List<String> problems)
+            throws DriverLost {
+        return tryWay(type, way, pool, new Choice(round, mentions.of(way.owner()), 0), problems);
+    }
+
+    private ObjectRef tryWay(Type type, Operation way, ArgumentPool pool, Choice choice, List<String> problems)
+            throws DriverLost {
+        try {
+            List<Input> arguments = arguments(way, pool, choice);
+            Answer a = session.ask(request(design.type(way.owner()).orElse(type), way, arguments));
+            if (a.thrown() == null && a.value().ref() != null) {
+                made.add(a.value().ref());
+                return a.value().ref();
+            }
+            problems.add(a.thrown() == null ? way.name() + "() gave nothing" : ErrorText.of(a.thrown()));
+        } catch (NoValueFound e) {
+            problems.add(e.getMessage());
+        }
+        return null;
+    }
+
+    /** Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least. */
+    public List<Operation> waysIn(Type type, ArgumentPool pool) {
+        Stream<Operation> constructors = design.operationsOf(type).stream()
+                .filter(Operation::isConstructor)
+                .filter(o -> design.bodies().isOpen(o));
+        Stream<Operation> givers = design.operationsOf(type).stream()
+                .filter(o -> o.isMethod() && o.isStatic() && design.bodies().isOpen(o))
+                .filter(o -> o.result() != null && o.result().type().equals(type.id()));
+        Comparator<Operation> taking = Comparator.comparingInt(o ->
+                -(int) o.parameters().stream().filter(p -> pool.fit(p.type())).count());
+        Comparator<Operation> least =
+                Comparator.comparingInt(o -> o.parameters().size());
+        return Stream.concat(constructors.sorted(least), givers.sorted(least))
+                .sorted(taking)
+                .toList();
+    }
+
+    private static Request request(Type type, Operation way, List<Input> arguments) {
+        return way.isConstructor()
+                ? new Request.Construct(type.id(), way.parameterTokens(), arguments)
+                : new Request.Call(type.id(), way.name(), way.parameterTokens(), null, arguments);
+    }
+
+    /** The indefinite article that goes with a type's name. */
+    public static String article(Type type) {
+        return "AEIOUaeiou".indexOf(type.name().charAt(0)) >= 0 ? "an " : "a ";
+    }
+}

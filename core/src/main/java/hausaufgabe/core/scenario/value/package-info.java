@@ -1,0 +1,2 @@
+/** Values for what a scenario does not name: made by type, or taken from what is to be handed over. */
+package hausaufgabe.core.scenario.value;
