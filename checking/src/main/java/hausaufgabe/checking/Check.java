@@ -1,5 +1,6 @@
 package hausaufgabe.checking;
 
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
@@ -9,11 +10,10 @@ import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.marking.Marking;
-import hausaufgabe.core.matching.Health;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.analysis.CodeHealth;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
@@ -110,7 +110,7 @@ public final class Check {
                 match.findings(),
                 match.remarks(),
                 scenarios,
-                Health.of(reading.design(), starter),
+                CodeHealth.of(reading.design(), starter),
                 Marking.points(match.findings(), scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
@@ -119,7 +119,7 @@ public final class Check {
     private Pattern parsed(String text) {
         Pattern known = patterns.get(text);
         if (known == null) {
-            known = PatternParser.parse(text);
+            known = Patterns.parse(text);
             if (patterns.size() >= PATTERNS) {
                 patterns.clear();
             }

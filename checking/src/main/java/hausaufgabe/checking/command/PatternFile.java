@@ -1,8 +1,8 @@
 package hausaufgabe.checking.command;
 
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.PatternParser;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -45,7 +45,7 @@ record PatternFile(Path path, String text, Pattern pattern) {
             throw new Refused(path + " is not UTF-8. Save it as UTF-8 and try again.");
         }
         try {
-            return new PatternFile(path, text, PatternParser.parse(text));
+            return new PatternFile(path, text, Patterns.parse(text));
         } catch (NotationException e) {
             throw new Refused(path + ", " + e.getMessage());
         }

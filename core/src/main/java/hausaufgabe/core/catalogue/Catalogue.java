@@ -1,7 +1,6 @@
 package hausaufgabe.core.catalogue;
 
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.PatternParser;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -30,7 +29,7 @@ public final class Catalogue {
 
     /** The pattern, or nothing where the catalogue does not hold it. */
     public static Optional<Pattern> pattern(String id) {
-        return text(id).map(PatternParser::parse);
+        return text(id).map(Patterns::parse);
     }
 
     /** The text of its file. */

@@ -1,6 +1,7 @@
 package hausaufgabe.core.design;
 
 import java.util.List;
+import java.util.Set;
 
 /** Something that a body does, at a place. */
 public sealed interface Fact {
@@ -30,9 +31,29 @@ public sealed interface Fact {
      *
      * @param owner qualified name of the type that declares it
      * @param name its name; {@code <new>} for a constructor
+     * @param traits what the language knows of it
      * @param receiver what it is called on; {@link Value.Unknown} where nothing is
      */
-    record Library(String owner, String name, Value receiver, List<Value> arguments, Span span) implements Fact {}
+    record Library(
+            String owner, String name, Set<LibraryTrait> traits, Value receiver, List<Value> arguments, Span span)
+            implements Fact {
+
+        public boolean is(LibraryTrait trait) {
+            return traits.contains(trait);
+        }
+    }
+
+    /** What a language knows of an operation of its library. */
+    enum LibraryTrait {
+        /** Gives out something empty, or what it was given, and has no effect. */
+        EMPTY,
+        /** Does what it is given only where it has not been done. */
+        ONCE,
+        /** Makes a copy of the object it is called on. */
+        COPY,
+        /** Leaves something to chance: random numbers, the time, threads. */
+        CHANCE
+    }
 
     /** An object of {@code type} is made, by its {@code constructor} where the design holds it, else null. */
     record Create(String type, String constructor, List<Value> arguments, Span span) implements Fact {}

@@ -49,6 +49,8 @@ public record Operation(
         DEFAULT,
         /** Lets in one thread at a time. */
         SYNCHRONISED,
+        /** One that every object has, such as its text or its equality. */
+        UNIVERSAL,
         /** Written by nobody: a default constructor, a record's accessor. */
         IMPLICIT
     }
@@ -82,6 +84,11 @@ public record Operation(
 
     public boolean isAbstract() {
         return traits.contains(Trait.ABSTRACT);
+    }
+
+    /** Whether it is one that every object has. */
+    public boolean isUniversal() {
+        return traits.contains(Trait.UNIVERSAL);
     }
 
     public boolean isMethod() {

@@ -1,7 +1,5 @@
 package hausaufgabe.core.language;
 
-import hausaufgabe.core.design.Fact;
-
 /** A programming language: all that is known of it. A further one is a further object of this type. */
 public interface Language {
 
@@ -11,9 +9,6 @@ public interface Language {
     LanguageReader reader();
 
     LanguageValues values();
-
-    /** Whether a call of a library leaves something to chance: random numbers, the time, threads. */
-    boolean leavesToChance(Fact.Library call);
 
     /** The name by which highlighters know it. */
     String highlighting();

@@ -5,6 +5,14 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.marking.Marking;
+import hausaufgabe.core.matching.judgement.Binding;
+import hausaufgabe.core.matching.judgement.Judgement;
+import hausaufgabe.core.matching.judgement.Quantities;
+import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Wording;
+import hausaufgabe.core.matching.relation.Analyses;
+import hausaufgabe.core.matching.relation.Doubt;
+import hausaufgabe.core.matching.relation.JudgedRelation;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Requirement;
@@ -36,11 +44,8 @@ public final class Judge {
     private final Map<String, Pattern.Role> roles = new HashMap<>();
     private final Map<String, Pattern.Member> members = new HashMap<>();
     private final Set<String> optional = new HashSet<>();
-    private final TypeRelations types;
-    private final FieldRelations fields;
-    private final OperationRelations operations;
     private final Doubt doubt;
-    private final Reach reach;
+    private final Analyses analyses;
     private final long before;
     private long asked;
 
@@ -58,17 +63,14 @@ public final class Judge {
         pattern.members().forEach(m -> members.put(m.name(), m));
         pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> optional.add(r.name()));
         pattern.members().stream().filter(Pattern.Member::optional).forEach(m -> optional.add(m.name()));
-        this.reach = new Reach(design);
+        this.analyses = new Analyses(design, starter);
         this.before = design.bodies().steps();
-        this.operations = new OperationRelations(design, reach);
-        this.types = new TypeRelations(design, reach, starter, operations);
-        this.fields = new FieldRelations(design);
         this.doubt = new Doubt(design);
     }
 
     /** How much was done so far: relations asked about, and facts looked at for them. */
     long steps() {
-        return asked * STEPS_A_QUESTION + reach.lookedAt() + (design.bodies().steps() - before) * STEPS_A_VALUE;
+        return asked * STEPS_A_QUESTION + analyses.lookedAt() + (design.bodies().steps() - before) * STEPS_A_VALUE;
     }
 
     Wording wording(Binding binding) {
@@ -317,7 +319,7 @@ public final class Judge {
     }
 
     boolean isOfSort(Type type, Pattern.TypeSort sort) {
-        return types.isOfSort(type, sort);
+        return analyses.types().isOfSort(type, sort);
     }
 
     /** The types of {@code candidates} that satisfy the predicate; where none surely does, those of which it is not known. */
@@ -363,14 +365,15 @@ public final class Judge {
         Wording w = wording(binding);
         return combine(predicate, p -> {
             if (p instanceof Predicate.IsA is) {
-                return types.isA(type, is.sort(), w);
+                return analyses.types().isA(type, is.sort(), w);
             }
             Question q = new Question((Predicate.Says) p, binding, w);
-            return q.relation().isSaidOf(Subject.TYPE)
-                    ? doubt.about(types.judge(type, q), type, q)
+            JudgedRelation relation = relation(q);
+            return relation.isSaidOf(Subject.TYPE)
+                    ? doubt.about(relation.judge(analyses, type, q), relation, type, q)
                     : new Quantities(w)
-                            .some(types.everythingIn(type).stream()
-                                    .map(o -> doubt.about(operations.judge(o, q), o, q))
+                            .some(analyses.types().everythingIn(type).stream()
+                                    .map(o -> doubt.about(relation.judge(analyses, o, q), relation, o, q))
                                     .toList());
         });
     }
@@ -378,14 +381,21 @@ public final class Judge {
     private Judgement judge(Operation operation, Predicate predicate, Binding binding) {
         return combine(predicate, p -> {
             Question q = new Question((Predicate.Says) p, binding, wording(binding));
-            return doubt.about(operations.judge(operation, q), operation, q);
+            JudgedRelation relation = relation(q);
+            return doubt.about(relation.judge(analyses, operation, q), relation, operation, q);
         });
     }
 
     private Judgement judge(Field field, Predicate predicate, Binding binding) {
         return combine(predicate, p -> {
             Question q = new Question((Predicate.Says) p, binding, wording(binding));
-            return doubt.about(fields.judge(field, q), field, q);
+            JudgedRelation relation = relation(q);
+            return doubt.about(relation.judge(analyses, field, q), relation, field, q);
         });
+    }
+
+    /** Patterns are read with the vocabulary of relations that can be judged. */
+    private static JudgedRelation relation(Question q) {
+        return (JudgedRelation) q.says().relation();
     }
 }

@@ -1,5 +1,6 @@
 package hausaufgabe.core.matching;
 
+import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.report.Finding;
 import java.util.List;

@@ -4,6 +4,9 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.matching.analysis.RoleMembers;
+import hausaufgabe.core.matching.judgement.Binding;
+import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Pattern.Form;
 import hausaufgabe.core.notation.Pattern.Member;
@@ -48,8 +51,8 @@ public final class Matcher {
     private final Design design;
     private final Judge judge;
     private final Judge aloud;
-    private final Neighbours neighbours;
-    private final Narrowing narrowing;
+    private final MentionGraph mentions;
+    private final CandidateFilter narrowing;
     private final Map<String, String> pins;
     private final long most;
     private final Map<Form, List<Requirement>> asked = new IdentityHashMap<>();
@@ -69,8 +72,8 @@ public final class Matcher {
         this.design = design;
         this.judge = new Judge(pattern, design, starter, true);
         this.aloud = new Judge(pattern, design, starter);
-        this.neighbours = design.remember(Neighbours.class, () -> new Neighbours(design));
-        this.narrowing = new Narrowing(design, neighbours, judge);
+        this.mentions = design.remember(MentionGraph.class, () -> new MentionGraph(design));
+        this.narrowing = new CandidateFilter(design, mentions, judge);
         pattern.roles().forEach(r -> roles.put(r.name(), r));
         pattern.forms().forEach(f -> asked.put(f, pattern.requirementsOf(f)));
         this.pins = pins;
@@ -95,7 +98,7 @@ public final class Matcher {
         search(0, Binding.EMPTY);
         all.sort(BEST_FIRST);
         Candidate first = all.get(0);
-        Binding binding = new Support(pattern, aloud, pins).onlySupported(first.form(), first.binding());
+        Binding binding = new SupportFilter(pattern, aloud, pins).onlySupported(first.form(), first.binding());
         Candidate best = new Candidate(first.form(), binding, first.score(), first.likeness(), first.key());
         List<Finding> findings = asked.get(best.form()).stream()
                 .map(r -> aloud.finding(r, best.binding()))
@@ -225,8 +228,8 @@ public final class Matcher {
 
     /** The types that mention one of those, or that one of those mentions. */
     private Set<Type> known(List<Type> bound) {
-        Set<Type> known = neighbours.mentioning(bound);
-        known.addAll(neighbours.mentioned(bound));
+        Set<Type> known = mentions.mentioning(bound);
+        known.addAll(mentions.mentioned(bound));
         return known;
     }
 
@@ -254,7 +257,7 @@ public final class Matcher {
             boolean byName =
                     i > 0 && i == role.that().size() - 1 && !role.like().isEmpty();
             List<Type> named = narrowing.candidates(role.sort(), p, binding).stream()
-                    .filter(t -> !byName || Likeness.isLike(role, t))
+                    .filter(t -> !byName || NameLikeness.isLike(role, t))
                     .toList();
             List<Type> found = judge.fittingTypes(named, p, binding);
             if (!found.isEmpty()) {
@@ -266,7 +269,7 @@ public final class Matcher {
 
     private List<Field> fields(Member member, Binding binding) {
         List<Field> own = binding.types(member.owner()).stream()
-                .flatMap(t -> Members.fields(design, t).stream())
+                .flatMap(t -> RoleMembers.fields(design, t).stream())
                 .distinct()
                 .toList();
         if (member.that().isEmpty()) {
@@ -295,7 +298,7 @@ public final class Matcher {
         List<Operation> open = new ArrayList<>();
         List<Operation> closed = new ArrayList<>();
         for (Type t : binding.types(owner)) {
-            List<List<Operation>> candidates = Members.candidates(design, t);
+            List<List<Operation>> candidates = RoleMembers.candidates(design, t);
             open.addAll(candidates.get(0));
             closed.addAll(candidates.get(1));
         }
@@ -316,7 +319,7 @@ public final class Matcher {
             for (List<Operation> candidates : List.of(mine, hidden)) {
                 List<Operation> named = byName
                         ? candidates.stream()
-                                .filter(o -> Likeness.isLike(member.like(), o.name()))
+                                .filter(o -> NameLikeness.isLike(member.like(), o.name()))
                                 .toList()
                         : candidates;
                 List<Operation> found = judge.fitting(named, p, binding);
@@ -333,7 +336,7 @@ public final class Matcher {
         for (Sign s : pattern.signs()) {
             signs += s.weight() * judge.judge(s.condition(), binding).share();
         }
-        double likeness = Likeness.of(pattern, binding) + homeliness(binding);
+        double likeness = NameLikeness.of(pattern, binding) + homeliness(binding);
         Map<Requirement, Double> shares = new IdentityHashMap<>();
         String key = key(binding);
         List<Form> forms = pattern.forms().stream()

@@ -6,10 +6,8 @@ import hausaufgabe.core.notation.Pattern.TypeSort;
 import hausaufgabe.core.notation.Relation.Subject;
 import hausaufgabe.core.notation.Tokens.Kind;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Reads conditions and the predicates in them. Verbs may stand in the plural. */
@@ -19,8 +17,10 @@ final class ConditionParser {
 
     private final Tokens tokens;
     private final Names names;
+    private final Vocabulary vocabulary;
 
-    ConditionParser(Tokens tokens, Names names) {
+    ConditionParser(Tokens tokens, Names names, Vocabulary vocabulary) {
+        this.vocabulary = vocabulary;
         this.tokens = tokens;
         this.names = names;
     }
@@ -65,7 +65,7 @@ final class ConditionParser {
             }
         }
         Attempt best = null;
-        for (Variant v : VARIANTS.getOrDefault(tokens.peek().text(), List.of())) {
+        for (Vocabulary.Variant v : vocabulary.variants(tokens.peek().text())) {
             if (v.relation().isSaidOf(of) || (of == Subject.TYPE && v.relation().isSaidOf(Subject.OPERATION))) {
                 Attempt a = attempt(v.relation(), v.words(), v.negative());
                 if (a.found != null) {
@@ -94,32 +94,6 @@ final class ConditionParser {
         }
         tokens.reset(start);
         return null;
-    }
-
-    private static List<String> variants(Relation r, boolean negative) {
-        String words = r.words();
-        if (!negative) {
-            return List.of(words, Verbs.plural(words));
-        }
-        String plural = words.startsWith("is ") ? "are not " + words.substring(3) : "do not " + Verbs.plural(words);
-        return List.of(Verbs.negative(words), plural);
-    }
-
-    /** One way to say a relation. */
-    private record Variant(Relation relation, String words, boolean negative) {}
-
-    /** All ways to say any, by their first word; of those that begin alike the longest first. */
-    private static final Map<String, List<Variant>> VARIANTS = new HashMap<>();
-
-    static {
-        for (Relation r : Relation.longestFirst()) {
-            for (boolean negative : new boolean[] {false, true}) {
-                for (String words : variants(r, negative)) {
-                    VARIANTS.computeIfAbsent(words.split(" ")[0], k -> new ArrayList<>())
-                            .add(new Variant(r, words, negative));
-                }
-            }
-        }
     }
 
     /** @param reached how many tokens fitted before one did not */
@@ -155,7 +129,7 @@ final class ConditionParser {
     private NotationException failure(Subject of, int start, Attempt best) {
         if (best == null || best.reached == 0) {
             Set<String> verbs = new LinkedHashSet<>();
-            for (Relation r : Relation.values()) {
+            for (Relation r : vocabulary.relations()) {
                 if (r.isSaidOf(of) || (of == Subject.TYPE && r.isSaidOf(Subject.OPERATION))) {
                     verbs.add(r.words().split(" ")[0]);
                 }
@@ -166,16 +140,12 @@ final class ConditionParser {
         tokens.reset(start + best.reached);
         Set<String> known = new LinkedHashSet<>();
         Set<String> expected = new LinkedHashSet<>();
-        for (Relation r : Relation.longestFirst()) {
-            for (boolean negative : new boolean[] {false, true}) {
-                for (String words : variants(r, negative)) {
-                    tokens.reset(start);
-                    Attempt a = attempt(r, words, negative);
-                    if (a.reached == best.reached && r.isSaidOf(of)) {
-                        expected.add(a.expected);
-                        known.addAll(a.known);
-                    }
-                }
+        for (Vocabulary.Variant v : vocabulary.variants()) {
+            tokens.reset(start);
+            Attempt a = attempt(v.relation(), v.words(), v.negative());
+            if (a.reached == best.reached && v.relation().isSaidOf(of)) {
+                expected.add(a.expected);
+                known.addAll(a.known);
             }
         }
         if (best.reached == 1 && of == Subject.TYPE) {

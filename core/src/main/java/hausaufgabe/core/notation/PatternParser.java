@@ -42,22 +42,23 @@ public final class PatternParser {
     private final Map<String, List<String>> comments = new LinkedHashMap<>();
     private final List<String> order = new ArrayList<>();
 
-    private PatternParser(String text) {
+    private PatternParser(String text, Vocabulary vocabulary) {
         this.tokens = new Tokens(text);
-        this.conditions = new ConditionParser(tokens, names);
+        this.conditions = new ConditionParser(tokens, names, vocabulary);
     }
 
     /**
      * @param text a whole file
+     * @param vocabulary what it may say
      * @throws NotationException where the text is not a pattern, or one that contradicts itself
      */
-    public static Pattern parse(String text) {
+    public static Pattern parse(String text, Vocabulary vocabulary) {
         if (text.length() > LONGEST) {
             throw new NotationException(
                     1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
         }
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        return new PatternParser(bare).pattern();
+        return new PatternParser(bare, vocabulary).pattern();
     }
 
     private Pattern pattern() {

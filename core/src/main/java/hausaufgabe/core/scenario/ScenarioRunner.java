@@ -10,9 +10,9 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.Language;
 import hausaufgabe.core.marking.Marking;
-import hausaufgabe.core.matching.Binding;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.Match;
+import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.report.CallSequence;
@@ -73,7 +73,7 @@ public final class ScenarioRunner implements AutoCloseable {
         this.judge = new Judge(pattern, design, null);
         this.chancy = design.operations().stream()
                 .flatMap(o -> o.body().stream())
-                .anyMatch(f -> f instanceof Fact.Library call && language.leavesToChance(call));
+                .anyMatch(f -> f instanceof Fact.Library call && call.is(Fact.LibraryTrait.CHANCE));
     }
 
     /**

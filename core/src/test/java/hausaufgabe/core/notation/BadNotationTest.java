@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.notation.Scenario.Argument;
 import hausaufgabe.core.notation.Scenario.Step;
 import java.time.Duration;
@@ -78,12 +79,12 @@ class BadNotationTest {
     void numbersBelowZeroAreReadAndWritten() {
         String text = SCENARIO + "    call tower.rings with -3, -0.5, 12\n";
 
-        Pattern p = PatternParser.parse(text);
+        Pattern p = Patterns.parse(text);
 
         Step.Call call = (Step.Call) p.scenarios().get(0).steps().get(2);
         assertEquals(new Argument.Literal("-3", false), call.with().get(0));
         assertEquals(new Argument.Literal("-0.5", false), call.with().get(1));
-        assertEquals(p, PatternParser.parse(PatternPrinter.print(p)));
+        assertEquals(p, Patterns.parse(PatternPrinter.print(p)));
     }
 
     @Test
@@ -116,7 +117,7 @@ class BadNotationTest {
         for (String text : new String[] {SCENARIO + steps, conditions, comments, SCENARIO + variables, forms}) {
             assertTrue(text.length() <= PatternParser.LONGEST, () -> "too long: " + text.length());
             // only guards against what takes the square of the length
-            assertTimeoutPreemptively(Duration.ofSeconds(30), () -> PatternParser.parse(text));
+            assertTimeoutPreemptively(Duration.ofSeconds(30), () -> Patterns.parse(text));
         }
     }
 
@@ -125,6 +126,6 @@ class BadNotationTest {
     }
 
     private static NotationException refused(String text) {
-        return assertThrows(NotationException.class, () -> PatternParser.parse(text));
+        return assertThrows(NotationException.class, () -> Patterns.parse(text));
     }
 }

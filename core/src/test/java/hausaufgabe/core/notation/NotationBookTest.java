@@ -3,10 +3,12 @@ package hausaufgabe.core.notation;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import hausaufgabe.core.catalogue.Patterns;
+import hausaufgabe.core.matching.relation.StandardVocabulary;
 import hausaufgabe.core.notation.Pattern.Requirement;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -18,25 +20,25 @@ class NotationBookTest {
     void everyRelationIsExplained() throws Exception {
         String book = Files.readString(BOOK);
 
-        for (Relation r : Relation.values()) {
+        for (Relation r : StandardVocabulary.INSTANCE.relations()) {
             assertTrue(book.contains("| `" + r.words() + "` | " + r.meaning() + " |"), r.words());
         }
     }
 
     @Test
     void thereIsAnExampleOfEachRelationWhichCanBeRead() throws Exception {
-        Pattern pattern = PatternParser.parse(example());
+        Pattern pattern = Patterns.parse(example());
 
-        Set<Relation> said = EnumSet.noneOf(Relation.class);
+        Set<Relation> said = new HashSet<>();
         for (Requirement r : pattern.requirements()) {
             r.conditions().forEach(c -> said.add(((Predicate.Says) c.predicate()).relation()));
         }
-        assertEquals(EnumSet.allOf(Relation.class), said);
+        assertEquals(Set.copyOf(StandardVocabulary.INSTANCE.relations()), said);
     }
 
     @Test
     void theExampleIsWrittenAsItIsRead() throws Exception {
-        Pattern pattern = PatternParser.parse(example());
+        Pattern pattern = Patterns.parse(example());
 
         String printed = PatternPrinter.print(pattern);
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class PatternParserTest {
 
     @Test
     void readsEveryPartOfAPattern() {
-        Pattern p = PatternParser.parse(SMALL);
+        Pattern p = Patterns.parse(SMALL);
 
         assertEquals("pilotage", p.id());
         assertEquals(
@@ -62,7 +63,7 @@ class PatternParserTest {
 
     @Test
     void aFormReplacesRequirementsInTheirPlace() {
-        Pattern p = PatternParser.parse(SMALL);
+        Pattern p = Patterns.parse(SMALL);
 
         List<Pattern.Requirement> asked = p.requirementsOf(p.forms().get(1));
 
@@ -133,14 +134,14 @@ class PatternParserTest {
     }
 
     private static NotationException refused(String text) {
-        return assertThrows(NotationException.class, () -> PatternParser.parse(text));
+        return assertThrows(NotationException.class, () -> Patterns.parse(text));
     }
 
     @Test
     void aLimitThatIsNoneNamesThoseThereAre() {
         NotationException e = assertThrows(
                 NotationException.class,
-                () -> PatternParser.parse(
+                () -> Patterns.parse(
                         "pattern x \"X\"\n \"y\"\n run \"a\" 1\n  expect output \"1\"\n limit 9 secnds\n"));
 
         assertTrue(e.getMessage().contains("Did you mean 'seconds'?"), e.getMessage());
@@ -164,6 +165,6 @@ class PatternParserTest {
                   limit 2 seconds of CPU
                 """;
 
-        assertEquals(text, PatternPrinter.print(PatternParser.parse(text)));
+        assertEquals(text, PatternPrinter.print(Patterns.parse(text)));
     }
 }

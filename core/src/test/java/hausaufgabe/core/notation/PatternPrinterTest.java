@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.catalogue.Patterns;
 import java.util.Arrays;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -24,8 +25,8 @@ class PatternPrinterTest {
 
         String printed = PatternPrinter.print(pattern);
 
-        assertEquals(pattern, PatternParser.parse(printed));
-        assertEquals(printed, PatternPrinter.print(PatternParser.parse(printed)));
+        assertEquals(pattern, Patterns.parse(printed));
+        assertEquals(printed, PatternPrinter.print(Patterns.parse(printed)));
     }
 
     @ParameterizedTest
@@ -58,7 +59,7 @@ class PatternPrinterTest {
                 -- at the end
                 """;
 
-        String printed = PatternPrinter.print(PatternParser.parse(text));
+        String printed = PatternPrinter.print(Patterns.parse(text));
 
         for (String comment : Arrays.asList("above all", "its name", "before the role", "behind it", "worth little")) {
             assertEquals(1, printed.split(comment, -1).length - 1, comment + "\n" + printed);
@@ -66,7 +67,7 @@ class PatternPrinterTest {
         assertTrue(printed.contains("role Ship a class  -- behind it"), printed);
         assertTrue(printed.contains("Ship is final  -- behind the condition"), printed);
         assertTrue(printed.strip().endsWith("-- at the end"), printed);
-        assertEquals(printed, PatternPrinter.print(PatternParser.parse(printed)));
+        assertEquals(printed, PatternPrinter.print(Patterns.parse(printed)));
     }
 
     @Test
@@ -93,7 +94,7 @@ class PatternPrinterTest {
                   require lies 1 "{Ship} lies."
                 """ + conditions;
 
-        String printed = PatternPrinter.print(PatternParser.parse(text));
+        String printed = PatternPrinter.print(Patterns.parse(text));
 
         assertEquals(text, printed);
     }
@@ -148,7 +149,7 @@ class PatternPrinterTest {
                     expect no output
                 """;
 
-        String printed = PatternPrinter.print(PatternParser.parse(text));
+        String printed = PatternPrinter.print(Patterns.parse(text));
 
         assertEquals(text, printed);
     }
@@ -193,7 +194,6 @@ class PatternPrinterTest {
     }
 
     private static String refused(String text) {
-        return assertThrows(NotationException.class, () -> PatternParser.parse(text))
-                .getMessage();
+        return assertThrows(NotationException.class, () -> Patterns.parse(text)).getMessage();
     }
 }

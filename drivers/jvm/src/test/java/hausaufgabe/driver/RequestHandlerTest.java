@@ -1,7 +1,6 @@
 package hausaufgabe.driver;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.lang.reflect.Field;
@@ -32,14 +31,14 @@ class RequestHandlerTest {
         assertEquals(
                 "java.lang.NumberFormatException",
                 answer.getJSONObject("thrown").getString("type"));
-        assertFalse(answer.getJSONObject("thrown").getBoolean("ours"));
+        assertEquals("program", answer.getJSONObject("thrown").getString("cause"));
     }
 
     @Test
     void whatCannotBeDoneIsOursAndNotTheProgramsFault() {
         JSONObject answer = make("harbour.Nothing", "java.lang.String", "x");
 
-        assertTrue(answer.getJSONObject("thrown").getBoolean("ours"));
+        assertEquals("driver", answer.getJSONObject("thrown").getString("cause"));
     }
 
     @Test

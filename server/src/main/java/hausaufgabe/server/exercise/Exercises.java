@@ -1,7 +1,7 @@
 package hausaufgabe.server.exercise;
 
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.server.Problem;
 import java.time.Instant;
 import java.util.List;
@@ -33,14 +33,14 @@ public class Exercises {
             long id, long courseId, int number, String title, String brief, String patternText, Instant dueAt) {
 
         public Pattern pattern() {
-            return PatternParser.parse(patternText);
+            return Patterns.parse(patternText);
         }
     }
 
     /** @throws hausaufgabe.core.notation.NotationException where the pattern's text is none */
     @Transactional
     public Setting create(long course, int number, String title, String brief, String patternText, Instant dueAt) {
-        PatternParser.parse(patternText);
+        Patterns.parse(patternText);
         return setting(exercises.save(new Exercise(course, number, title, brief, patternText, dueAt)));
     }
 

@@ -1,5 +1,7 @@
 package hausaufgabe.server.exercise;
 
+import hausaufgabe.core.matching.relation.FieldRelations;
+import hausaufgabe.core.matching.relation.TypeRelations;
 import hausaufgabe.core.notation.Pattern;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
@@ -49,12 +51,9 @@ public record PatternView(
     public record Trap(String text, List<String> caughtBy) {}
 
     private static final Set<hausaufgabe.core.notation.Relation> REALISING =
-            Set.of(hausaufgabe.core.notation.Relation.REALISES, hausaufgabe.core.notation.Relation.EXTENDS);
-    private static final Set<hausaufgabe.core.notation.Relation> HOLDING = Set.of(
-            hausaufgabe.core.notation.Relation.LEADS_TO,
-            hausaufgabe.core.notation.Relation.OF_TYPE,
-            hausaufgabe.core.notation.Relation.HOLDS,
-            hausaufgabe.core.notation.Relation.HOLDS_MANY);
+            Set.of(TypeRelations.REALISES, TypeRelations.EXTENDS);
+    private static final Set<hausaufgabe.core.notation.Relation> HOLDING =
+            Set.of(FieldRelations.LEADS_TO, FieldRelations.OF_TYPE, TypeRelations.HOLDS, FieldRelations.HOLDS_MANY);
 
     /** The role that the first such relation names; what is only tried where that fails is left out. */
     private static Optional<String> said(List<Predicate> that, Set<hausaufgabe.core.notation.Relation> wanted) {
@@ -85,9 +84,9 @@ public record PatternView(
                     .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
             said(r.that(), HOLDING)
                     .ifPresent(to -> relations.add(new Relation(r.name(), to, Relation.Kind.ASSOCIATION)));
-            said(r.that(), Set.of(hausaufgabe.core.notation.Relation.REALISED_BY))
+            said(r.that(), Set.of(TypeRelations.REALISED_BY))
                     .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.REALISATION)));
-            said(r.that(), Set.of(hausaufgabe.core.notation.Relation.HELD_BY))
+            said(r.that(), Set.of(TypeRelations.HELD_BY))
                     .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.ASSOCIATION)));
         }
         for (Pattern.Member m : p.members()) {

@@ -4,7 +4,7 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.matching.Binding;
+import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Heard;
 import hausaufgabe.core.notation.Scenario.Step;

@@ -1,7 +1,7 @@
 package hausaufgabe.core.scenario.execution;
 
 import hausaufgabe.core.driver.ObjectRef;
-import hausaufgabe.core.matching.Binding;
+import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.scenario.transcript.Trace;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.Collections;

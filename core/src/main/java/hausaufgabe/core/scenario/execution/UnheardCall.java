@@ -5,11 +5,11 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Value;
-import hausaufgabe.core.matching.Binding;
+import hausaufgabe.core.matching.judgement.Binding;
+import hausaufgabe.core.matching.relation.OperationRelations;
 import hausaufgabe.core.notation.Pattern.Condition;
 import hausaufgabe.core.notation.Pattern.Quantity;
 import hausaufgabe.core.notation.Predicate;
-import hausaufgabe.core.notation.Relation;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.report.Status;
@@ -137,12 +137,12 @@ final class UnheardCall {
         String member = step.until().member();
         List<Condition> ways = new ArrayList<>();
         if (!step.with().isEmpty()) {
-            ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_PARAMETER, member)));
+            ways.add(some(step.member(), Predicate.Says.of(OperationRelations.CALLS_PARAMETER, member)));
         }
         binding.fields().keySet().forEach(f -> {
-            ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_ON, member, f)));
-            ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_EACH, member, f)));
-            ways.add(some(step.member(), Predicate.Says.of(Relation.CALLS_ONE_OF, member, f)));
+            ways.add(some(step.member(), Predicate.Says.of(OperationRelations.CALLS_ON, member, f)));
+            ways.add(some(step.member(), Predicate.Says.of(OperationRelations.CALLS_EACH, member, f)));
+            ways.add(some(step.member(), Predicate.Says.of(OperationRelations.CALLS_ONE_OF, member, f)));
         });
         return ways.stream()
                 .map(c -> context.judge().status(c, binding))

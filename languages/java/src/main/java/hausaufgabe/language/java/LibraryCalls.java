@@ -95,8 +95,9 @@ final class LibraryCalls {
         List<Fact> found = new ArrayList<>();
         String name = method.getSimpleName().toString();
         boolean constructor = method.getKind() == ElementKind.CONSTRUCTOR;
-        found.add(new Fact.Library(
-                method.getEnclosingElement().toString(), constructor ? "<new>" : name, receiver, arguments, span));
+        String owner = method.getEnclosingElement().toString();
+        String operation = constructor ? "<new>" : name;
+        found.add(new Fact.Library(owner, operation, LibraryTraits.of(owner, operation), receiver, arguments, span));
         boolean container = type != null && (mentions.isContainer(type) || mentions.isHolder(type));
         if (container && PUTTING.contains(name) && !arguments.isEmpty()) {
             found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));

@@ -188,7 +188,9 @@ final class Mentions {
                         id,
                         function.getSimpleName().toString(),
                         Operation.Role.METHOD,
-                        Set.of(Operation.Trait.ABSTRACT),
+                        LibraryTraits.isUniversal(function.getSimpleName().toString(), concrete.size())
+                                ? Set.of(Operation.Trait.ABSTRACT, Operation.Trait.UNIVERSAL)
+                                : Set.of(Operation.Trait.ABSTRACT),
                         Visibility.PUBLIC,
                         concrete,
                         result(seen.getReturnType()),

@@ -270,6 +270,10 @@ final class TypeReader {
                 traits.add(said.get(x));
             }
         });
+        if (LibraryTraits.isUniversal(
+                m.getSimpleName().toString(), m.getParameters().size())) {
+            traits.add(Operation.Trait.UNIVERSAL);
+        }
         if (into.elements.getOrigin(m) != Elements.Origin.EXPLICIT) {
             traits.add(Operation.Trait.IMPLICIT);
         }

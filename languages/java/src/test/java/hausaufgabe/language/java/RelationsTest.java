@@ -3,13 +3,13 @@ package hausaufgabe.language.java;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.Matcher;
 import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.core.report.Status;
 import java.util.List;
 import java.util.Map;
@@ -257,7 +257,7 @@ class RelationsTest {
     }
 
     private Match match(String condition, String body, String starter) {
-        Pattern pattern = PatternParser.parse(HEAD.formatted(condition));
+        Pattern pattern = Patterns.parse(HEAD.formatted(condition));
         return Matcher.match(
                 pattern,
                 read(program(body)),

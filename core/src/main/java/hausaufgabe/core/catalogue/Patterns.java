@@ -1,0 +1,19 @@
+package hausaufgabe.core.catalogue;
+
+import hausaufgabe.core.matching.relation.StandardVocabulary;
+import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.PatternParser;
+
+/** Reads patterns that may say everything that can be judged. */
+public final class Patterns {
+
+    private Patterns() {}
+
+    /**
+     * @param text a whole file
+     * @throws hausaufgabe.core.notation.NotationException where the text is not a pattern, or one that contradicts itself
+     */
+    public static Pattern parse(String text) {
+        return PatternParser.parse(text, StandardVocabulary.INSTANCE);
+    }
+}

@@ -1,0 +1,160 @@
+package hausaufgabe.core.matching.analysis;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.matching.judgement.Judgement;
+import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Wording;
+import hausaufgabe.core.report.Evidence;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/** Text against text: copies inside a submission, and a submission against the code that was handed out. */
+public final class TextComparison {
+
+    private final Design design;
+    private final Design starter;
+
+    /** @param starter null where nothing was handed out */
+    public TextComparison(Design design, Design starter) {
+        this.design = design;
+        this.starter = starter;
+    }
+
+    public Judgement unchanged(Type type, Question q) {
+        return compared(
+                type,
+                q,
+                before -> Judgement.answer(
+                        shape(design, type).equals(shape(starter, before)),
+                        q.words().say(type, " is as it was handed out."),
+                        q.words().say(type, " is not as it was handed out."),
+                        TypeAnalysis.headline(type)));
+    }
+
+    public Judgement fewerBranches(Type type, Question q) {
+        return compared(
+                type, q, before -> fewer(type, branches(design, type), branches(starter, before), "branches", q));
+    }
+
+    public Judgement fewerNullChecks(Type type, Question q) {
+        return compared(
+                type,
+                q,
+                before -> fewer(type, nullChecks(design, type), nullChecks(starter, before), "null checks", q));
+    }
+
+    public Judgement noMoreLines(Type type, Question q) {
+        return compared(type, q, before -> {
+            int now = lines(type);
+            int then = lines(before);
+            return Judgement.answer(
+                    now <= then,
+                    q.words().say(type, " has " + now + " lines; there were " + then + "."),
+                    q.words().say(type, " has " + now + " lines; there were only " + then + "."),
+                    TypeAnalysis.headline(type));
+        });
+    }
+
+    /** Compares with the type of the same name in the starter code; unclear where there is none. */
+    private Judgement compared(Type type, Question q, Function<Type, Judgement> comparison) {
+        List<Evidence> here = TypeAnalysis.headline(type);
+        if (starter == null) {
+            return Judgement.unclear(q.words().say("There is no starter code to compare ", type, " with."), here);
+        }
+        return starter.types().stream()
+                .filter(t -> t.name().equals(type.name()))
+                .findFirst()
+                .map(comparison)
+                .orElseGet(() -> Judgement.unclear(q.words().say("The starter code has no ", type, "."), here));
+    }
+
+    private static Judgement fewer(Type type, long now, long then, String what, Question q) {
+        Wording w = q.words();
+        return Judgement.answer(
+                now < then,
+                w.say(type, " has " + now + " " + what + "; there were " + then + "."),
+                w.say(
+                        type,
+                        " has " + now + " " + what + "; there were " + then + " before, and there should be fewer."),
+                TypeAnalysis.headline(type));
+    }
+
+    private static List<String> shape(Design design, Type type) {
+        List<String> shape = new ArrayList<>();
+        design.fieldsOf(type).forEach(f -> shape.add(f.type().text() + " " + f.name()));
+        for (Operation o : design.operationsOf(type)) {
+            shape.add(
+                    o.name() + o.parameters().stream().map(p -> p.type().text()).toList());
+            o.statements().forEach(s -> shape.add(s.text()));
+        }
+        return shape;
+    }
+
+    private static long branches(Design design, Type type) {
+        return facts(design, type).filter(b -> !b.arms().isEmpty()).count();
+    }
+
+    private static long nullChecks(Design design, Type type) {
+        return facts(design, type)
+                .filter(b -> b.on() == Fact.Question.NULL && b.arms().isEmpty())
+                .count();
+    }
+
+    private static java.util.stream.Stream<Fact.Branch> facts(Design design, Type type) {
+        return design.operationsOf(type).stream()
+                .flatMap(o -> o.body().stream())
+                .filter(Fact.Branch.class::isInstance)
+                .map(Fact.Branch.class::cast);
+    }
+
+    private static int lines(Type type) {
+        return type.span() == null ? 0 : type.span().endLine() - type.span().line() + 1;
+    }
+
+    public Judgement copies(Type type, Question q) {
+        int least = q.number(0);
+        for (Operation mine : design.operationsOf(type)) {
+            for (Type other : q.role(1)) {
+                if (other.equals(type)) {
+                    continue;
+                }
+                for (Operation its : design.operationsOf(other)) {
+                    int at = sharedRun(mine.statements(), its.statements(), least);
+                    if (at >= 0) {
+                        return Judgement.met(
+                                q.words()
+                                        .say(mine, " of ", type, " and ", its, " of ", other, " share the same lines."),
+                                List.of(
+                                        Judgement.at(mine.statements().get(at).span(), "the same lines stand"),
+                                        Judgement.at(its.span(), "here")));
+                    }
+                }
+            }
+        }
+        return Judgement.unmet(q.words().say(type, " copies nothing from the others."), List.of());
+    }
+
+    /** Where in {@code a} a run of statements begins that also stands in {@code b}; -1 for nowhere. */
+    static int sharedRun(List<Operation.Statement> a, List<Operation.Statement> b, int least) {
+        for (int i = 0; i < a.size(); i++) {
+            for (int j = 0; j < b.size(); j++) {
+                int weight = 0;
+                int k = 0;
+                while (i + k < a.size()
+                        && j + k < b.size()
+                        && a.get(i + k).text().equals(b.get(j + k).text())) {
+                    weight += a.get(i + k).weight();
+                    k++;
+                }
+                if (weight >= least) {
+                    return i;
+                }
+            }
+        }
+        return -1;
+    }
+}

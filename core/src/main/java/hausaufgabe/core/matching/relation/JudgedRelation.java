@@ -1,0 +1,155 @@
+package hausaufgabe.core.matching.relation;
+
+import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.matching.judgement.Judgement;
+import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.notation.Relation;
+
+/**
+ * A relation with all that is known of it: its words and meaning, what it may be said of, how it is judged, what it hangs
+ * on, and which types it can hold of at all.
+ */
+public final class JudgedRelation implements Relation {
+
+    /** What of a type or an operation a relation hangs on: where that could not be resolved, it is not known. */
+    public enum Scope {
+        /**
+         * Types that are known are always resolved where they are named, so what only asks for those hangs on nothing else.
+         * So does what speaks against a program: what could not be resolved is no evidence of a mistake.
+         */
+        NOTHING,
+        SUPERTYPES,
+        DECLARATION,
+        TEXT
+    }
+
+    /** Of which types a relation can hold at all, told by the role or operations it names first. */
+    public enum Holders {
+        ANY,
+        /** What realises them. */
+        BELOW,
+        /** They themselves and what they realise. */
+        ABOVE,
+        /** They themselves. */
+        NAMED,
+        /** What they mention. */
+        MENTIONED,
+        /** What mentions them. */
+        MENTIONING,
+        /** What mentions those who declare the operations. */
+        MENTIONING_OWNERS
+    }
+
+    /** @param <S> what it is asked of */
+    @FunctionalInterface
+    interface How<S> {
+        Judgement judge(Analyses analyses, S subject, Question question);
+    }
+
+    private final String words;
+    private final String meaning;
+    private final How<Type> ofType;
+    private final How<Field> ofField;
+    private final How<Operation> ofOperation;
+    private final Scope scope;
+    private final boolean ofRole;
+    private final Holders holders;
+
+    private JudgedRelation(
+            String words,
+            String meaning,
+            How<Type> ofType,
+            How<Field> ofField,
+            How<Operation> ofOperation,
+            Scope scope,
+            boolean ofRole,
+            Holders holders) {
+        this.words = words;
+        this.meaning = meaning;
+        this.ofType = ofType;
+        this.ofField = ofField;
+        this.ofOperation = ofOperation;
+        this.scope = scope;
+        this.ofRole = ofRole;
+        this.holders = holders;
+    }
+
+    static JudgedRelation relation(String words, String meaning) {
+        return new JudgedRelation(words, meaning, null, null, null, Scope.NOTHING, false, Holders.ANY);
+    }
+
+    JudgedRelation ofType(How<Type> how) {
+        return new JudgedRelation(words, meaning, how, ofField, ofOperation, scope, ofRole, holders);
+    }
+
+    JudgedRelation ofField(How<Field> how) {
+        return new JudgedRelation(words, meaning, ofType, how, ofOperation, scope, ofRole, holders);
+    }
+
+    JudgedRelation ofOperation(How<Operation> how) {
+        return new JudgedRelation(words, meaning, ofType, ofField, how, scope, ofRole, holders);
+    }
+
+    JudgedRelation hangsOn(Scope on) {
+        return new JudgedRelation(words, meaning, ofType, ofField, ofOperation, on, ofRole, holders);
+    }
+
+    /** It hangs on what the role's types are or do, rather than on what it is said of. */
+    JudgedRelation ofWhatPlaysTheRole() {
+        return new JudgedRelation(words, meaning, ofType, ofField, ofOperation, scope, true, holders);
+    }
+
+    JudgedRelation heldBy(Holders by) {
+        return new JudgedRelation(words, meaning, ofType, ofField, ofOperation, scope, ofRole, by);
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    @Override
+    public String meaning() {
+        return meaning;
+    }
+
+    @Override
+    public boolean isSaidOf(Subject subject) {
+        return switch (subject) {
+            case TYPE -> ofType != null;
+            case FIELD -> ofField != null;
+            case OPERATION -> ofOperation != null;
+        };
+    }
+
+    public Scope scope() {
+        return scope;
+    }
+
+    public boolean isOfRole() {
+        return ofRole;
+    }
+
+    public Holders holders() {
+        return holders;
+    }
+
+    public Judgement judge(Analyses analyses, Type type, Question question) {
+        return ofType.judge(analyses, type, question);
+    }
+
+    public Judgement judge(Analyses analyses, Field field, Question question) {
+        return ofField.judge(analyses, field, question);
+    }
+
+    public Judgement judge(Analyses analyses, Operation operation, Question question) {
+        return ofOperation.judge(analyses, operation, question);
+    }
+
+    @Override
+    public String toString() {
+        return words;
+    }
+}
