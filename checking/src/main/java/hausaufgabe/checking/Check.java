@@ -11,9 +11,9 @@ import hausaufgabe.core.language.LanguageReader;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.matching.analysis.CodeHealth;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
@@ -45,7 +45,7 @@ public final class Check {
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
     private final List<String> testLibraries;
-    private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
+    private final Map<String, DesignPattern> patterns = new ConcurrentHashMap<>();
 
     /**
      * @param language the one that submissions are written in
@@ -65,7 +65,7 @@ public final class Check {
      */
     public CheckReport run(CheckRequest request, Consumer<String> progress) {
         long start = now();
-        Pattern pattern = parsed(request.pattern());
+        DesignPattern pattern = parsed(request.pattern());
         progress.accept(
                 "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
         Reading reading = reader.read(request.sources());
@@ -74,7 +74,7 @@ public final class Check {
         Reading handedOut = request.starter().isEmpty() ? null : reader.read(request.starter());
         Design starter = handedOut == null ? null : handedOut.design();
         progress.accept("Finding the roles");
-        Match match = Matcher.match(pattern, reading.design(), starter, request.pins());
+        Match match = RoleMatcher.match(pattern, reading.design(), starter, request.pins());
         long matched = now();
 
         List<ScenarioResult> scenarios =
@@ -116,8 +116,8 @@ public final class Check {
     }
 
     /** One exercise is checked against many submissions, so the last few are kept. */
-    private Pattern parsed(String text) {
-        Pattern known = patterns.get(text);
+    private DesignPattern parsed(String text) {
+        DesignPattern known = patterns.get(text);
         if (known == null) {
             known = Patterns.parse(text);
             if (patterns.size() >= PATTERNS) {
@@ -131,7 +131,7 @@ public final class Check {
     /** Everything that is run: scenarios, the program as a whole, tests that come with the exercise. */
     private List<ScenarioResult> runs(
             CheckRequest request,
-            Pattern pattern,
+            DesignPattern pattern,
             Reading reading,
             Reading handedOut,
             Match match,
@@ -164,11 +164,12 @@ public final class Check {
         return results;
     }
 
-    private List<ScenarioResult> tests(CheckRequest request, Pattern pattern, Reading reading, Driver.Source source) {
+    private List<ScenarioResult> tests(
+            CheckRequest request, DesignPattern pattern, Reading reading, Driver.Source source) {
         if (!reading.compiled()) {
             return GivenTests.none(Outcome.BLOCKED, NOT_COMPILED, pattern.testPoints());
         }
-        LanguageReader.Tested tested = reader.compile(request.sources(), request.tests(), testLibraries);
+        LanguageReader.CompiledTests tested = reader.compile(request.sources(), request.tests(), testLibraries);
         return tested.program().isEmpty()
                 ? GivenTests.none(
                         Outcome.FAILED,
@@ -182,7 +183,7 @@ public final class Check {
                         source);
     }
 
-    private static Map<String, List<String>> roles(Pattern pattern, Match match) {
+    private static Map<String, List<String>> roles(DesignPattern pattern, Match match) {
         Map<String, List<String>> roles = new LinkedHashMap<>();
         pattern.roles()
                 .forEach(r -> roles.put(
@@ -194,12 +195,12 @@ public final class Check {
         return roles;
     }
 
-    private static Map<String, List<String>> members(Pattern pattern, Match match) {
+    private static Map<String, List<String>> members(DesignPattern pattern, Match match) {
         Map<String, List<String>> members = new LinkedHashMap<>();
         Map<String, String> owners = match.binding().roles().values().stream()
                 .flatMap(List::stream)
                 .collect(Collectors.toMap(Type::id, Type::name, (a, b) -> a));
-        pattern.members().stream().filter(Pattern.Member::listed).forEach(m -> {
+        pattern.members().stream().filter(DesignPattern.Member::listed).forEach(m -> {
             List<String> names = match.binding().operations(m.name()).stream()
                     .map(o -> owner(o, m, match, owners) + "." + o.name())
                     .distinct()
@@ -217,14 +218,14 @@ public final class Check {
     }
 
     /** The type that declares the operation; the role's own type where another one the report does not name declares it. */
-    private static String owner(Operation o, Pattern.Member m, Match match, Map<String, String> owners) {
+    private static String owner(Operation o, DesignPattern.Member m, Match match, Map<String, String> owners) {
         String id = o.owner();
         return owners.containsKey(id)
                 ? owners.get(id)
                 : match.binding().type(m.owner()).map(Type::name).orElse(id);
     }
 
-    private static Map<String, List<Evidence>> places(Pattern pattern, Match match) {
+    private static Map<String, List<Evidence>> places(DesignPattern pattern, Match match) {
         Map<String, List<Evidence>> places = new LinkedHashMap<>();
         pattern.roles()
                 .forEach(r -> places.put(

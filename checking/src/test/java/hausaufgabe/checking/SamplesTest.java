@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import hausaufgabe.checking.archive.Archive;
-import hausaufgabe.checking.archive.Limits;
+import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
@@ -32,7 +32,7 @@ class SamplesTest {
 
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
-    private static final Supply SUPPLY = new Supply(new Sandbox(), 2);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 2);
     private static final Check CHECK = new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of());
 
     @AfterAll
@@ -60,7 +60,7 @@ class SamplesTest {
     void aSampleGetsTheReportAPersonWouldGive(String name) throws Exception {
         JsonNode expected =
                 Json.mapper().readTree(SAMPLES.resolve(name + EXPECTED).toFile());
-        Upload upload = new Archive(p -> p.endsWith(".java"), Limits.USUAL).read(SAMPLES.resolve(name));
+        Upload upload = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL).read(SAMPLES.resolve(name));
 
         CheckReport report = CHECK.run(
                 new CheckRequest(

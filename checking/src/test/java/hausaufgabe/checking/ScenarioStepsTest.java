@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Steps and expectations one by one, played in the sandbox against a small program. */
 class ScenarioStepsTest {
 
-    private static final Supply SUPPLY = new Supply(new Sandbox(), 1);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 1);
 
     private static final String PATTERN = """
             pattern bells "Bells"

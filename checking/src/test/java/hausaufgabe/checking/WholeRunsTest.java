@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class WholeRunsTest {
 
     private static final Sandbox SANDBOX = new Sandbox();
-    private static final Supply SUPPLY = new Supply(SANDBOX, 1);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(SANDBOX, 1);
 
     private static final String TIDES = """
             pattern tides "Tides"

@@ -28,10 +28,10 @@ public final class Archive {
     private static final Set<String> SKIPPED = Set.of("__MACOSX", ".git", ".svn", "target", "node_modules");
 
     private final Predicate<String> isSource;
-    private final Limits limits;
+    private final ArchiveLimits limits;
 
     /** @param isSource whether a file is a source, by its path */
-    public Archive(Predicate<String> isSource, Limits limits) {
+    public Archive(Predicate<String> isSource, ArchiveLimits limits) {
         this.isSource = isSource;
         this.limits = limits;
     }

@@ -5,12 +5,12 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
-import hausaufgabe.checking.archive.Limits;
+import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
@@ -85,7 +85,7 @@ final class BehaviourBench {
         Sandbox sandbox = new Sandbox();
         double check;
         long scenarios;
-        try (Supply supply = new Supply(sandbox, 1)) {
+        try (ReadyProcesses supply = new ReadyProcesses(sandbox, 1)) {
             Check checks = new Check(new JavaLanguage(), i -> new DrivenProcesses(supply, i), List.of());
             scenarios = report(checks, zip).scenarios().stream()
                     .filter(s -> s.outcome() == Outcome.PASSED)
@@ -111,7 +111,7 @@ final class BehaviourBench {
     }
 
     private static CheckReport report(Check checks, Path zip) throws IOException, ArchiveException {
-        Upload upload = new Archive(p -> p.endsWith(".java"), Limits.USUAL).read(zip);
+        Upload upload = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL).read(zip);
         return checks.run(
                 new CheckRequest(
                         Catalogue.text("strategy").orElseThrow(),
@@ -191,7 +191,7 @@ final class BehaviourBench {
                 for (Path p : folders.filter(Files::isDirectory).sorted().toList()) {
                     all.add(new Sample(
                             pattern,
-                            new Archive(f -> f.endsWith(".java"), Limits.USUAL)
+                            new Archive(f -> f.endsWith(".java"), ArchiveLimits.USUAL)
                                     .read(p)
                                     .sources()));
                 }

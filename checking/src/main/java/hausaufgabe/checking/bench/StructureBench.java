@@ -3,8 +3,8 @@ package hausaufgabe.checking.bench;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.language.SourceFile;
-import hausaufgabe.core.matching.Matcher;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.matching.RoleMatcher;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.language.java.JavaReader;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -19,7 +19,7 @@ final class StructureBench {
     private static final int FEW = 5;
 
     private final JavaReader reader = new JavaReader();
-    private final List<Pattern> patterns = Catalogue.IDS.stream()
+    private final List<DesignPattern> patterns = Catalogue.IDS.stream()
             .map(id -> Catalogue.pattern(id).orElseThrow())
             .toList();
 
@@ -83,8 +83,8 @@ final class StructureBench {
         return new Times(median(read), median(plain), median(one), median(all));
     }
 
-    private static Object match(Pattern pattern, Design design) {
-        return Matcher.match(pattern, design, null, Map.of());
+    private static Object match(DesignPattern pattern, Design design) {
+        return RoleMatcher.match(pattern, design, null, Map.of());
     }
 
     private static <T> T timed(List<Double> into, Supplier<T> work) {

@@ -4,7 +4,7 @@ import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.language.java.JavaReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -55,7 +55,7 @@ final class TreeBench {
         List<String> cut = new ArrayList<>();
         for (String id : Catalogue.IDS) {
             long begun = System.nanoTime();
-            Match match = Matcher.match(Catalogue.pattern(id).orElseThrow(), design, null, Map.of());
+            Match match = RoleMatcher.match(Catalogue.pattern(id).orElseThrow(), design, null, Map.of());
             double took = seconds(begun);
             all += took;
             if (took > slowest) {

@@ -6,7 +6,7 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
-import hausaufgabe.checking.archive.Limits;
+import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.core.catalogue.Catalogue;
@@ -101,7 +101,7 @@ public final class CheckCommand implements Callable<Integer> {
         }
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
-        Archive archive = new Archive(p -> p.endsWith(".java"), Limits.USUAL);
+        Archive archive = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL);
         List<SourceFile> starter = beside(STARTER, archive);
         List<SourceFile> tests = beside(TESTS, archive);
         for (Path p : paths) {

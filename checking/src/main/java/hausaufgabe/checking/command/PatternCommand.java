@@ -1,7 +1,7 @@
 package hausaufgabe.checking.command;
 
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.PatternPrinter;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -29,7 +29,7 @@ public final class PatternCommand implements Runnable {
     @Command(description = "Lists the patterns of the catalogue.")
     int list() {
         for (String id : Catalogue.present()) {
-            Pattern p = Catalogue.pattern(id).orElseThrow();
+            DesignPattern p = Catalogue.pattern(id).orElseThrow();
             spec.commandLine().getOut().printf("%-20s %s%n", id, p.intent());
         }
         return 0;
@@ -64,9 +64,9 @@ public final class PatternCommand implements Runnable {
         } catch (PatternFile.Refused e) {
             throw new ParameterException(spec.commandLine(), e.getMessage());
         }
-        Pattern p = read.pattern();
+        DesignPattern p = read.pattern();
         double points = p.requirements().stream()
-                .mapToDouble(Pattern.Requirement::points)
+                .mapToDouble(DesignPattern.Requirement::points)
                 .sum();
         spec.commandLine()
                 .getOut()

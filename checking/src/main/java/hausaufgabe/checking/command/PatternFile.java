@@ -1,8 +1,8 @@
 package hausaufgabe.checking.command;
 
 import hausaufgabe.core.catalogue.Patterns;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.NotationException;
-import hausaufgabe.core.notation.Pattern;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -12,7 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** A pattern read from a file, with its text. */
-record PatternFile(Path path, String text, Pattern pattern) {
+record PatternFile(Path path, String text, DesignPattern pattern) {
     /** Bytes that are read at most; more cannot be a pattern. */
     private static final long LARGEST = 2_000_000;
 

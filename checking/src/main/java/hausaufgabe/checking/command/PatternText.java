@@ -1,8 +1,8 @@
 package hausaufgabe.checking.command;
 
-import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -15,17 +15,17 @@ final class PatternText {
 
     private PatternText() {}
 
-    static String of(Pattern pattern) {
+    static String of(DesignPattern pattern) {
         PatternText text = new PatternText();
         text.all(pattern);
         return text.out.toString();
     }
 
-    private void all(Pattern p) {
+    private void all(DesignPattern p) {
         line(0, p.title());
         line(0, p.intent());
         heading("Participants");
-        for (Pattern.Role r : p.roles()) {
+        for (DesignPattern.Role r : p.roles()) {
             line(
                     1,
                     r.name()

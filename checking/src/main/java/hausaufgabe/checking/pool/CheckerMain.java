@@ -4,8 +4,8 @@ import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.checking.sandbox.Supply;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaLanguage;
 import java.io.BufferedReader;
@@ -29,12 +29,12 @@ public final class CheckerMain {
 
     private final PrintStream out;
     private final Check check;
-    private final Supply supply;
+    private final ReadyProcesses supply;
 
     private CheckerMain(PrintStream out) {
         this.out = out;
         Sandbox sandbox = new Sandbox();
-        this.supply = new Supply(sandbox, AHEAD);
+        this.supply = new ReadyProcesses(sandbox, AHEAD);
         this.check = new Check(
                 new JavaLanguage(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
     }

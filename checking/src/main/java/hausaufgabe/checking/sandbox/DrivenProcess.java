@@ -8,7 +8,7 @@ import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Request;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -60,7 +60,7 @@ final class DrivenProcess implements Driver {
     private int asked;
     private boolean closed;
 
-    private DrivenProcess(Process process, String secret, Path folder, List<String> testLibraries, Limits limits) {
+    private DrivenProcess(Process process, String secret, Path folder, List<String> testLibraries, RunLimits limits) {
         this.longestLine = LONGEST_ANSWER + ((long) limits.outputMegabytes() << 20) * BYTES_A_BYTE_PRINTED;
         this.process = process;
         this.to = process.getOutputStream();
@@ -69,7 +69,7 @@ final class DrivenProcess implements Driver {
         this.testLibraries = testLibraries;
     }
 
-    static DrivenProcess start(Sandbox sandbox, Isolation isolation, Limits limits) throws DriverLost {
+    static DrivenProcess start(Sandbox sandbox, Isolation isolation, RunLimits limits) throws DriverLost {
         try {
             ProcessBuilder builder = new ProcessBuilder(sandbox.command(isolation, limits));
             builder.redirectError(ProcessBuilder.Redirect.DISCARD);

@@ -3,23 +3,23 @@ package hausaufgabe.checking.sandbox;
 import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.util.concurrent.TimeUnit;
 
 /** Driven processes for one submission. The time allowed begins with the first. */
 public final class DrivenProcesses implements Driver.Source {
 
-    private final Supply supply;
+    private final ReadyProcesses supply;
     private final Isolation isolation;
     private long deadline;
 
-    public DrivenProcesses(Supply supply, Isolation isolation) {
+    public DrivenProcesses(ReadyProcesses supply, Isolation isolation) {
         this.supply = supply;
         this.isolation = isolation;
     }
 
     @Override
-    public Driver open(Limits limits) throws DriverLost {
+    public Driver open(RunLimits limits) throws DriverLost {
         if (isolation == Isolation.SANDBOX) {
             String problem = Sandbox.problemOnce();
             if (problem != null) {

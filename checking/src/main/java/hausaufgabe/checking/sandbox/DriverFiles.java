@@ -1,6 +1,6 @@
 package hausaufgabe.checking.sandbox;
 
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -165,7 +165,7 @@ final class DriverFiles {
     private static void inSandbox(Path folder, Path out, List<String> options) throws IOException {
         List<String> command = new ArrayList<>(Sandbox.wrapping());
         command.addAll(List.of("--ro-bind", folder.toString(), "/driver", "--bind", out.toString(), "/out", "--"));
-        command.addAll(Sandbox.java("/driver", Limits.USUAL.megabytes(), options));
+        command.addAll(Sandbox.java("/driver", RunLimits.USUAL.megabytes(), options));
         Process p = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)

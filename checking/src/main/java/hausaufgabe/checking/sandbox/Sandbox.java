@@ -1,7 +1,7 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.io.BufferedReader;
 import java.io.File;
 import java.io.IOException;
@@ -69,7 +69,7 @@ public final class Sandbox {
         try {
             List<String> command = new ArrayList<>(wrapping());
             command.add("--");
-            command.addAll(limits(Limits.USUAL));
+            command.addAll(limits(RunLimits.USUAL));
             command.addAll(List.of(javaHome().resolve("bin/java").toString(), "-version"));
             Process p = new ProcessBuilder(command).redirectErrorStream(true).start();
             String said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
@@ -94,7 +94,7 @@ public final class Sandbox {
     }
 
     /** The whole command that starts one driven process. */
-    List<String> command(Isolation isolation, Limits limits) {
+    List<String> command(Isolation isolation, RunLimits limits) {
         List<String> command = new ArrayList<>();
         String folder = driver.toString();
         List<String> more = List.of();
@@ -142,7 +142,7 @@ public final class Sandbox {
         return command;
     }
 
-    private static List<String> limits(Limits limits) {
+    private static List<String> limits(RunLimits limits) {
         return List.of(
                 find("prlimit").orElseThrow().toString(),
                 "--cpu=" + limits.cpuSeconds() + ":" + limits.cpuSeconds(),

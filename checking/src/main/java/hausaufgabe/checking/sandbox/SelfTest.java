@@ -8,7 +8,7 @@ import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.Kind;
 import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Request;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,8 +27,8 @@ public final class SelfTest {
             return new Result(problem, List.of());
         }
         List<String> found = new ArrayList<>();
-        try (Supply supply = new Supply(new Sandbox(), 0);
-                Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(Limits.USUAL)) {
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
+                Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(RunLimits.USUAL)) {
             driver.ask(new Request.Forget());
             found.add("a program starts and answers");
             for (String path : List.of("/etc/passwd", "/home", "/root", "/proc/self/mem", "/usr/bin/env")) {

@@ -25,7 +25,7 @@ class ArchiveTest {
 
     private static final byte[] SHIP = "class Ship {}".getBytes(StandardCharsets.UTF_8);
 
-    private final Archive archive = new Archive(p -> p.endsWith(".java"), new Limits(10, 40_000, 20_000));
+    private final Archive archive = new Archive(p -> p.endsWith(".java"), new ArchiveLimits(10, 40_000, 20_000));
 
     @Test
     void takesTheSourcesOutOfAZipInTheOrderOfTheirPaths() throws Exception {

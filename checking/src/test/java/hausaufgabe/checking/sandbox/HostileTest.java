@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class HostileTest {
 
     private static final Sandbox SANDBOX = new Sandbox();
-    private static final Supply SUPPLY = new Supply(SANDBOX, 1);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(SANDBOX, 1);
     private static final String STRATEGY = Catalogue.text("strategy").orElseThrow();
 
     private static final String BRIEFLY = STRATEGY + "\n  limit 4 seconds\n";

@@ -8,7 +8,7 @@ import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.Kind;
 import hausaufgabe.core.driver.Request;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Driven processes leave neither processes nor folders behind, however they end. */
 class LeftoversTest {
 
-    private static final Supply SUPPLY = new Supply(new Sandbox(), 0);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 0);
 
     @Test
     void noProcessAndNoFolderIsLeft() throws Exception {
@@ -31,7 +31,7 @@ class LeftoversTest {
         Set<Path> folders = folders();
         for (int i = 0; i < 30; i++) {
             Isolation isolation = i % 3 == 0 ? Isolation.PROCESS : Isolation.SANDBOX;
-            Driver d = new DrivenProcesses(SUPPLY, isolation).open(Limits.USUAL);
+            Driver d = new DrivenProcesses(SUPPLY, isolation).open(RunLimits.USUAL);
             d.ask(new Request.Forget());
             if (i % 2 == 0) {
                 ends(d);

@@ -9,23 +9,24 @@ import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.SourceFile;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import hausaufgabe.language.java.JavaReader;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Limits that an exercise sets, kept by the machine itself. */
+/** RunLimits that an exercise sets, kept by the machine itself. */
 class LimitsTest {
 
     private static final String CRANE = "class Crane { static int turn() { int n = 0; while (true) n++; } }";
 
     @Test
     void whoeverUsesMoreThanAllowedIsStopped() throws DriverLost {
-        Limits usual = Limits.USUAL;
-        Limits brief = new Limits(usual.wallSeconds(), 1, usual.megabytes(), usual.threads(), usual.outputMegabytes());
-        try (Supply supply = new Supply(new Sandbox(), 0);
+        RunLimits usual = RunLimits.USUAL;
+        RunLimits brief =
+                new RunLimits(usual.wallSeconds(), 1, usual.megabytes(), usual.threads(), usual.outputMegabytes());
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
                 Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(brief)) {
             JavaReader reader = new JavaReader();
             driver.ask(new Request.Load(reader.ready(
@@ -44,10 +45,10 @@ class LimitsTest {
     @ParameterizedTest
     @ValueSource(ints = {8, 64, 1024})
     void aProgramStartsWithWhateverMemoryItMayHave(int megabytes) throws DriverLost {
-        Limits usual = Limits.USUAL;
-        Limits other = new Limits(
+        RunLimits usual = RunLimits.USUAL;
+        RunLimits other = new RunLimits(
                 usual.wallSeconds(), usual.cpuSeconds(), megabytes, usual.threads(), usual.outputMegabytes());
-        try (Supply supply = new Supply(new Sandbox(), 0);
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
                 Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(other)) {
             assertNull(driver.ask(new Request.Forget()).thrown());
         }

@@ -1,6 +1,6 @@
 package hausaufgabe.core.catalogue;
 
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -28,7 +28,7 @@ public final class Catalogue {
     private Catalogue() {}
 
     /** The pattern, or nothing where the catalogue does not hold it. */
-    public static Optional<Pattern> pattern(String id) {
+    public static Optional<DesignPattern> pattern(String id) {
         return text(id).map(Patterns::parse);
     }
 

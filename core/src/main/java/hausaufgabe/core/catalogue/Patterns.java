@@ -1,7 +1,7 @@
 package hausaufgabe.core.catalogue;
 
 import hausaufgabe.core.matching.relation.StandardVocabulary;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.PatternParser;
 
 /** Reads patterns that may say everything that can be judged. */
@@ -13,7 +13,7 @@ public final class Patterns {
      * @param text a whole file
      * @throws hausaufgabe.core.notation.NotationException where the text is not a pattern, or one that contradicts itself
      */
-    public static Pattern parse(String text) {
+    public static DesignPattern parse(String text) {
         return PatternParser.parse(text, StandardVocabulary.INSTANCE);
     }
 }

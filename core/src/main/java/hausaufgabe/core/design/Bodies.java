@@ -25,14 +25,14 @@ public final class Bodies {
 
     private final Design design;
     private final Origins origins;
-    private final Map<String, List<Step>> writes = new LinkedHashMap<>();
-    private final Map<String, List<Step>> removals = new LinkedHashMap<>();
-    private final List<Step> handOvers = new ArrayList<>();
-    private final Map<String, List<Step>> reads = new LinkedHashMap<>();
-    private final Map<String, List<Step>> creations = new LinkedHashMap<>();
-    private final Map<String, List<Step>> callers = new LinkedHashMap<>();
+    private final Map<String, List<ReachedFact>> writes = new LinkedHashMap<>();
+    private final Map<String, List<ReachedFact>> removals = new LinkedHashMap<>();
+    private final List<ReachedFact> handOvers = new ArrayList<>();
+    private final Map<String, List<ReachedFact>> reads = new LinkedHashMap<>();
+    private final Map<String, List<ReachedFact>> creations = new LinkedHashMap<>();
+    private final Map<String, List<ReachedFact>> callers = new LinkedHashMap<>();
     // worked out when first asked for; equal questions always get equal answers
-    private final Map<String, List<Step>> reached = new ConcurrentHashMap<>();
+    private final Map<String, List<ReachedFact>> reached = new ConcurrentHashMap<>();
     private final AtomicInteger remembered = new AtomicInteger();
     private final Set<String> cutShort = ConcurrentHashMap.newKeySet();
 
@@ -41,19 +41,19 @@ public final class Bodies {
      *
      * @param given what the operation's parameters stood for on the way here, by operation id
      */
-    public record Step(Operation in, Fact fact, Map<String, List<Value>> given) {}
+    public record ReachedFact(Operation in, Fact fact, Map<String, List<Value>> given) {}
 
     Bodies(Design design) {
         this.design = design;
         this.origins = new Origins(design);
         for (Operation o : design.operations()) {
             for (Fact f : o.body()) {
-                index(new Step(o, f, Map.of()));
+                index(new ReachedFact(o, f, Map.of()));
             }
         }
     }
 
-    private void index(Step step) {
+    private void index(ReachedFact step) {
         if (step.fact() instanceof Fact.Write w) {
             writes.computeIfAbsent(w.field(), k -> new ArrayList<>()).add(step);
         } else if (step.fact() instanceof Fact.Put p) {
@@ -83,7 +83,7 @@ public final class Bodies {
     }
 
     /** The containers that a change of {@code container} changes: where it comes from, copies left out. */
-    public Set<Value> containers(Value container, Step step) {
+    public Set<Value> containers(Value container, ReachedFact step) {
         if (container instanceof Value.Copy) {
             return Set.of();
         }
@@ -96,40 +96,40 @@ public final class Bodies {
     }
 
     /** Every place that assigns the field or puts something into it. */
-    public List<Step> writesTo(Field field) {
+    public List<ReachedFact> writesTo(Field field) {
         return writes.getOrDefault(field.id(), List.of());
     }
 
     /** Every place that takes something out of the field. */
-    public List<Step> removalsFrom(Field field) {
+    public List<ReachedFact> removalsFrom(Field field) {
         return removals.getOrDefault(field.id(), List.of());
     }
 
     /** Every place that gives a library functions to call. */
-    public List<Step> handOvers() {
+    public List<ReachedFact> handOvers() {
         return List.copyOf(handOvers);
     }
 
     /** Every place that reads the field. */
-    public List<Step> readsOf(Field field) {
+    public List<ReachedFact> readsOf(Field field) {
         return reads.getOrDefault(field.id(), List.of());
     }
 
     /** Every place that makes an object of the type itself. */
-    public List<Step> creationsOf(Type type) {
+    public List<ReachedFact> creationsOf(Type type) {
         return creations.getOrDefault(type.id(), List.of());
     }
 
     /** Every call of the operation by its own id, and for a constructor every use of it. */
-    public List<Step> callersOf(Operation operation) {
+    public List<ReachedFact> callersOf(Operation operation) {
         return callers.getOrDefault(operation.id(), List.of());
     }
 
     /** The facts of an operation, of its own operations that it reaches, and of the lambdas and nameless objects it makes. */
-    public List<Step> reachedFrom(Operation operation) {
-        List<Step> known = reached.get(operation.id());
+    public List<ReachedFact> reachedFrom(Operation operation) {
+        List<ReachedFact> known = reached.get(operation.id());
         if (known == null) {
-            List<Step> found = new ArrayList<>();
+            List<ReachedFact> found = new ArrayList<>();
             follow(operation, Map.of(), new HashSet<>(), found, 0);
             if (found.size() > FACTS) {
                 cutShort.add(operation.id());
@@ -161,14 +161,14 @@ public final class Bodies {
     }
 
     private void follow(
-            Operation operation, Map<String, List<Value>> given, Set<Object> seen, List<Step> found, int depth) {
+            Operation operation, Map<String, List<Value>> given, Set<Object> seen, List<ReachedFact> found, int depth) {
         if (depth > DEPTH
                 || found.size() > FACTS
                 || !seen.add(List.of(operation.id(), given.getOrDefault(operation.id(), List.of())))) {
             return;
         }
         for (Fact fact : operation.body()) {
-            found.add(new Step(operation, fact, given));
+            found.add(new ReachedFact(operation, fact, given));
             if (fact instanceof Fact.Call call && isOwnCall(call, operation, given)) {
                 for (Operation target : targets(call)) {
                     follow(target, origins.bound(given, target, call.arguments()), seen, found, depth + 1);
@@ -260,7 +260,7 @@ public final class Bodies {
     }
 
     /** Where the value used in a step comes from: never a {@code OneOf}, a {@code Derived}, or a call that could be followed. */
-    public Set<Value> origins(Value value, Step step) {
+    public Set<Value> origins(Value value, ReachedFact step) {
         return origins(value, step.given());
     }
 
@@ -273,14 +273,14 @@ public final class Bodies {
      *
      * @return origins; a parameter among them is one of an operation that others can call
      */
-    public Set<Value> outerOrigins(Value value, Step step) {
+    public Set<Value> outerOrigins(Value value, ReachedFact step) {
         Set<Value> found = new LinkedHashSet<>();
         outer(value, step, found, new HashSet<>(), 0);
         return found;
     }
 
     /** @param followed parameters that were followed to those who call, each once */
-    private void outer(Value value, Step step, Set<Value> found, Set<Value> followed, int depth) {
+    private void outer(Value value, ReachedFact step, Set<Value> found, Set<Value> followed, int depth) {
         for (Value v : origins(value, step)) {
             Value inner = v instanceof Value.ElementOf e ? e.container() : v;
             if (!(inner instanceof Value.OfParameter p) || depth > DEPTH) {
@@ -288,7 +288,7 @@ public final class Bodies {
                 continue;
             }
             Operation owner = design.operation(p.operation()).orElse(null);
-            List<Step> from = callers.getOrDefault(p.operation(), List.of());
+            List<ReachedFact> from = callers.getOrDefault(p.operation(), List.of());
             boolean isFollowed = owner != null
                     && (owner.visibility() == Visibility.PRIVATE || owner.isConstructor())
                     && !from.isEmpty();
@@ -302,7 +302,7 @@ public final class Bodies {
             if (!followed.add(p)) {
                 continue;
             }
-            for (Step s : from) {
+            for (ReachedFact s : from) {
                 List<Value> arguments = argumentsOf(s.fact());
                 boolean inside = owner.visibility() == Visibility.PRIVATE || s.fact() instanceof Fact.Call;
                 if (isOther(s.in(), owner)) {

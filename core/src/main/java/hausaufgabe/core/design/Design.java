@@ -3,6 +3,7 @@ package hausaufgabe.core.design;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -31,9 +32,9 @@ public final class Design {
     private final Map<String, Integer> places = new LinkedHashMap<>();
     private final Map<String, List<Type>> nested = new LinkedHashMap<>();
     private final Map<String, List<Operation>> methods = new ConcurrentHashMap<>();
-    private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
     private final Unresolved unresolved;
     private final Bodies bodies;
+    private volatile MentionGraph mentions;
 
     public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
         types.forEach(t -> this.types.putIfAbsent(t.id(), t));
@@ -64,8 +65,18 @@ public final class Design {
             above.forEach(
                     a -> realisations.computeIfAbsent(a, k -> new ArrayList<>()).add(t));
         }
+        close(fieldsByOwner);
+        close(operationsByOwner);
+        close(realisations);
+        close(overriders);
+        close(nested);
         this.unresolved = new Unresolved(this, this.fields.values(), this.operations.values());
         this.bodies = new Bodies(this);
+    }
+
+    /** From here on the lists can be given out. */
+    private static <T> void close(Map<String, List<T>> lists) {
+        lists.replaceAll((key, list) -> List.copyOf(list));
     }
 
     private Set<String> closeOver(Type start) {
@@ -83,7 +94,7 @@ public final class Design {
     }
 
     public Collection<Type> types() {
-        return types.values();
+        return Collections.unmodifiableCollection(types.values());
     }
 
     /** A type's place in the order of {@link #types()}, from 0. */
@@ -111,7 +122,7 @@ public final class Design {
     }
 
     public Collection<Operation> operations() {
-        return operations.values();
+        return Collections.unmodifiableCollection(operations.values());
     }
 
     /** The fields a type declares itself. */
@@ -272,9 +283,15 @@ public final class Design {
         return bodied > 0 && bodied == type.constants().size();
     }
 
-    /** Something worked out from this design alone, which need not be worked out twice. */
-    public <T> T remember(Class<T> what, java.util.function.Supplier<T> workedOut) {
-        return what.cast(remembered.computeIfAbsent(what, k -> workedOut.get()));
+    /** Which types have anything to do with which. */
+    public MentionGraph mentions() {
+        MentionGraph known = mentions;
+        if (known == null) {
+            // worked out twice by two threads it is the same
+            known = new MentionGraph(this);
+            mentions = known;
+        }
+        return known;
     }
 
     /** What bodies do, with helpers and origins of values followed. */

@@ -1,37 +1,120 @@
 package hausaufgabe.core.design;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
 /**
- * A method, constructor or initialiser, with what its body does.
- *
- * @param id unique in a design
- * @param owner id of the type that declares it
- * @param name its simple name; for a constructor the type's
- * @param role what sort of operation it is
- * @param traits what was said of it
- * @param result its result type; null for a constructor, an initialiser or no result
- * @param overrides ids of the operations it overrides or implements, near and far
- * @param statements its statements in the order of the text, blocks opened up
- * @param guards stretches of its text that let in one thread at a time
- * @param body facts in the order of the text; empty when there is no body
- * @param span its declaration; null for a library's
+ * A method, constructor or initialiser, with what its body does. An entity: within a design its id says which it is.
  */
-public record Operation(
-        String id,
-        String owner,
-        String name,
-        Role role,
-        Set<Trait> traits,
-        Visibility visibility,
-        List<Parameter> parameters,
-        TypeRef result,
-        List<String> overrides,
-        List<Statement> statements,
-        List<Span> guards,
-        List<Fact> body,
-        Span span) {
+public final class Operation {
+
+    private final String id;
+    private final String owner;
+    private final String name;
+    private final Role role;
+    private final Set<Trait> traits;
+    private final Visibility visibility;
+    private final List<Parameter> parameters;
+    private final TypeRef result;
+    private final List<String> overrides;
+    private final List<Statement> statements;
+    private final List<Span> guards;
+    private final List<Fact> body;
+    private final Span span;
+
+    public Operation(
+            String id,
+            String owner,
+            String name,
+            Role role,
+            Set<Trait> traits,
+            Visibility visibility,
+            List<Parameter> parameters,
+            TypeRef result,
+            List<String> overrides,
+            List<Statement> statements,
+            List<Span> guards,
+            List<Fact> body,
+            Span span) {
+        this.id = id;
+        this.owner = owner;
+        this.name = name;
+        this.role = role;
+        this.traits = traits.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(traits));
+        this.visibility = visibility;
+        this.parameters = List.copyOf(parameters);
+        this.result = result;
+        this.overrides = List.copyOf(overrides);
+        this.statements = List.copyOf(statements);
+        this.guards = List.copyOf(guards);
+        this.body = List.copyOf(body);
+        this.span = span;
+    }
+
+    /** Unique in a design. */
+    public String id() {
+        return id;
+    }
+
+    /** Id of the type that declares it. */
+    public String owner() {
+        return owner;
+    }
+
+    /** Its simple name; for a constructor the type's. */
+    public String name() {
+        return name;
+    }
+
+    /** What sort of operation it is. */
+    public Role role() {
+        return role;
+    }
+
+    /** What was said of it. */
+    public Set<Trait> traits() {
+        return traits;
+    }
+
+    public Visibility visibility() {
+        return visibility;
+    }
+
+    public List<Parameter> parameters() {
+        return parameters;
+    }
+
+    /** Its result type; null for a constructor, an initialiser or no result. */
+    public TypeRef result() {
+        return result;
+    }
+
+    /** Ids of the operations it overrides or implements, near and far. */
+    public List<String> overrides() {
+        return overrides;
+    }
+
+    /** Its statements in the order of the text, blocks opened up. */
+    public List<Statement> statements() {
+        return statements;
+    }
+
+    /** Stretches of its text that let in one thread at a time. */
+    public List<Span> guards() {
+        return guards;
+    }
+
+    /** Facts in the order of the text; empty when there is no body. */
+    public List<Fact> body() {
+        return body;
+    }
+
+    /** Its declaration; null for a library's. */
+    public Span span() {
+        return span;
+    }
 
     /** Sorts of operations. {@code ENTRY} is where a program starts. */
     public enum Role {
@@ -99,7 +182,6 @@ public record Operation(
         return role == Role.CONSTRUCTOR;
     }
 
-    /** Within a design the id says which it is. */
     @Override
     public boolean equals(Object other) {
         return other instanceof Operation o && id.equals(o.id);
@@ -108,5 +190,10 @@ public record Operation(
     @Override
     public int hashCode() {
         return id.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return id;
     }
 }

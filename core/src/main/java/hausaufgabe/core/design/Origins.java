@@ -52,7 +52,7 @@ final class Origins {
         Map<Value, Set<Value>> answers = given.isEmpty() ? known : knownWith(given);
         Set<Value> found = answers.get(value);
         if (found == null) {
-            Question question = new Question();
+            Key question = new Key();
             found = question.origins(value, given);
             steps.addAndGet(question.steps);
             answers.put(value, found);
@@ -86,7 +86,7 @@ final class Origins {
 
     /** What parameters stand for in {@code target}, when it is called with these. */
     Map<String, List<Value>> bound(Map<String, List<Value>> given, Operation target, List<Value> arguments) {
-        Question question = new Question();
+        Key question = new Key();
         List<Value> resolved = question.resolved(arguments, given);
         steps.addAndGet(question.steps);
         return bind(given, target, isInside(target), resolved);
@@ -103,7 +103,7 @@ final class Origins {
     private record Body(Operation operation, List<Value> returned, boolean isInside) {}
 
     /** One question on its way, with what it has found out so far. */
-    private final class Question {
+    private final class Key {
 
         private final Map<Followed, Set<Value>> results = new HashMap<>();
         private final Map<Followed, Integer> open = new HashMap<>();

@@ -4,28 +4,86 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A type of the program, or one of its libraries' that the program uses as an abstraction of its own.
- *
- * @param id unique in a design; for what a program can load, its binary name
- * @param name as a person says it: simple, nested as {@code Outer.Inner}, {@code lambda} for what has no name
- * @param kind what sort of type it is
- * @param origin how it came to be
- * @param flags what was said of it
- * @param supertypes direct supertypes
- * @param enclosing id of the type it stands in, or null
- * @param constants names of its constants, for an enum; else empty
- * @param span where it is declared; null for a library's
+ * A type of the program, or one of its libraries' that the program uses as an abstraction of its own. An
+ * entity: within a design its id says which it is.
  */
-public record Type(
-        String id,
-        String name,
-        Kind kind,
-        Origin origin,
-        Flags flags,
-        List<TypeRef> supertypes,
-        String enclosing,
-        List<String> constants,
-        Span span) {
+public final class Type {
+
+    private final String id;
+    private final String name;
+    private final Kind kind;
+    private final Origin origin;
+    private final Flags flags;
+    private final List<TypeRef> supertypes;
+    private final String enclosing;
+    private final List<String> constants;
+    private final Span span;
+
+    public Type(
+            String id,
+            String name,
+            Kind kind,
+            Origin origin,
+            Flags flags,
+            List<TypeRef> supertypes,
+            String enclosing,
+            List<String> constants,
+            Span span) {
+        this.id = id;
+        this.name = name;
+        this.kind = kind;
+        this.origin = origin;
+        this.flags = flags;
+        this.supertypes = List.copyOf(supertypes);
+        this.enclosing = enclosing;
+        this.constants = List.copyOf(constants);
+        this.span = span;
+    }
+
+    /** Unique in a design; for what a program can load, its binary name. */
+    public String id() {
+        return id;
+    }
+
+    /** As a person says it: simple, nested as {@code Outer.Inner}, {@code lambda} for what has no name. */
+    public String name() {
+        return name;
+    }
+
+    /** What sort of type it is. */
+    public Kind kind() {
+        return kind;
+    }
+
+    /** How it came to be. */
+    public Origin origin() {
+        return origin;
+    }
+
+    /** What was said of it. */
+    public Flags flags() {
+        return flags;
+    }
+
+    /** Direct supertypes. */
+    public List<TypeRef> supertypes() {
+        return supertypes;
+    }
+
+    /** Id of the type it stands in, or null. */
+    public String enclosing() {
+        return enclosing;
+    }
+
+    /** Names of its constants, for an enum; else empty. */
+    public List<String> constants() {
+        return constants;
+    }
+
+    /** Where it is declared; null for a library's. */
+    public Span span() {
+        return span;
+    }
 
     /** Sorts of types. A {@code FUNCTION_TYPE} is an interface with one abstract operation, of the program or a library. */
     public enum Kind {
@@ -72,7 +130,6 @@ public record Type(
         return origin == Origin.DECLARED || origin == Origin.LIBRARY;
     }
 
-    /** Within a design the id says which it is. */
     @Override
     public boolean equals(Object other) {
         return other instanceof Type o && id.equals(o.id);
@@ -81,5 +138,10 @@ public record Type(
     @Override
     public int hashCode() {
         return id.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return id;
     }
 }

@@ -1,6 +1,6 @@
 package hausaufgabe.core.driver;
 
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 
 /**
  * Holds a submission's objects in a process of its own and does what it is told. It judges nothing: what comes back is
@@ -22,7 +22,7 @@ public interface Driver extends AutoCloseable {
     interface Source {
 
         /** @throws DriverLost when none could be started */
-        Driver open(Limits limits) throws DriverLost;
+        Driver open(RunLimits limits) throws DriverLost;
 
         /** Whether the time allowed for the whole submission is used up. */
         boolean exhausted();

@@ -26,7 +26,7 @@ public record ThrownError(String type, String message, String at, Cause cause) {
 
     /** The type's name without what it stands in. */
     public String simpleName() {
-        return type.substring(Math.max(type.lastIndexOf('.'), type.lastIndexOf('$')) + 1);
+        return TypeToken.simpleName(type);
     }
 
     /** Whether it is an error of the runtime itself, which refuses nothing: only the program can have brought it about. */

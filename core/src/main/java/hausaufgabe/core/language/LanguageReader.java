@@ -22,14 +22,14 @@ public interface LanguageReader {
      *
      * @param libraries places of what the tests need beside them
      */
-    Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries);
+    CompiledTests compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries);
 
     /**
      * @param program the compiled sources and tests; empty where they do not compile together
      * @param classes names of the tests' types
      * @param problem the first error; null where there was none
      */
-    record Tested(Map<String, byte[]> program, List<String> classes, String problem) {}
+    record CompiledTests(Map<String, byte[]> program, List<String> classes, String problem) {}
 
     /** Makes a compiled program ready to be run and listened to. */
     Program ready(Map<String, byte[]> program);

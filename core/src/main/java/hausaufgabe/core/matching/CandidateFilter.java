@@ -1,11 +1,12 @@
 package hausaufgabe.core.matching;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.MentionGraph;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.relation.JudgedRelation;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -25,7 +26,7 @@ final class CandidateFilter {
     private final Design design;
     private final MentionGraph mentions;
     private final Judge judge;
-    private final Map<Pattern.TypeSort, List<Type>> bySort = new EnumMap<>(Pattern.TypeSort.class);
+    private final Map<DesignPattern.TypeSort, List<Type>> bySort = new EnumMap<>(DesignPattern.TypeSort.class);
 
     CandidateFilter(Design design, MentionGraph mentions, Judge judge) {
         this.design = design;
@@ -34,7 +35,7 @@ final class CandidateFilter {
     }
 
     /** Types of the sort for which the predicate must be asked, in the order of the design. */
-    List<Type> candidates(Pattern.TypeSort sort, Predicate predicate, Binding binding) {
+    List<Type> candidates(DesignPattern.TypeSort sort, Predicate predicate, Binding binding) {
         Set<Type> narrow = narrow(predicate, binding);
         List<Type> all = of(sort);
         if (narrow == null) {
@@ -50,7 +51,7 @@ final class CandidateFilter {
     }
 
     /** Every type of the sort. */
-    List<Type> of(Pattern.TypeSort sort) {
+    List<Type> of(DesignPattern.TypeSort sort) {
         return bySort.computeIfAbsent(
                 sort,
                 s -> design.types().stream().filter(t -> judge.isOfSort(t, s)).toList());

@@ -8,14 +8,14 @@ import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.matching.judgement.Quantities;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.matching.relation.Analyses;
 import hausaufgabe.core.matching.relation.Doubt;
 import hausaufgabe.core.matching.relation.JudgedRelation;
-import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
 import hausaufgabe.core.notation.PatternPrinter;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Relation.Subject;
@@ -38,11 +38,11 @@ public final class Judge {
     /** What a step in following a value costs, in such facts. */
     private static final int STEPS_A_VALUE = 10;
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final Design design;
     private final boolean quiet;
-    private final Map<String, Pattern.Role> roles = new HashMap<>();
-    private final Map<String, Pattern.Member> members = new HashMap<>();
+    private final Map<String, DesignPattern.Role> roles = new HashMap<>();
+    private final Map<String, DesignPattern.Member> members = new HashMap<>();
     private final Set<String> optional = new HashSet<>();
     private final Doubt doubt;
     private final Analyses analyses;
@@ -50,19 +50,19 @@ public final class Judge {
     private long asked;
 
     /** @param starter the code that was handed out; null where there was none */
-    public Judge(Pattern pattern, Design design, Design starter) {
+    public Judge(DesignPattern pattern, Design design, Design starter) {
         this(pattern, design, starter, false);
     }
 
     /** @param quiet whether reasons need not be put into words, as during a search */
-    Judge(Pattern pattern, Design design, Design starter, boolean quiet) {
+    Judge(DesignPattern pattern, Design design, Design starter, boolean quiet) {
         this.pattern = pattern;
         this.design = design;
         this.quiet = quiet;
         pattern.roles().forEach(r -> roles.put(r.name(), r));
         pattern.members().forEach(m -> members.put(m.name(), m));
-        pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> optional.add(r.name()));
-        pattern.members().stream().filter(Pattern.Member::optional).forEach(m -> optional.add(m.name()));
+        pattern.roles().stream().filter(DesignPattern.Role::optional).forEach(r -> optional.add(r.name()));
+        pattern.members().stream().filter(DesignPattern.Member::optional).forEach(m -> optional.add(m.name()));
         this.analyses = new Analyses(design, starter);
         this.before = design.bodies().steps();
         this.doubt = new Doubt(design);
@@ -124,12 +124,13 @@ public final class Judge {
         Judgement missing = missing(condition, binding);
         if (missing != null) {
             // what is not there cannot do what it must not do
-            Pattern.Role role = roles.get(condition.subject());
+            DesignPattern.Role role = roles.get(condition.subject());
             boolean one = role != null && !role.many();
             return one ? missing : notApplicable(missing.why());
         }
-        Condition some = condition.quantity() == Pattern.Quantity.EVERY
-                ? new Condition(Pattern.Quantity.SOME, 0, condition.subject(), condition.predicate(), condition.alone())
+        Condition some = condition.quantity() == DesignPattern.Quantity.EVERY
+                ? new Condition(
+                        DesignPattern.Quantity.SOME, 0, condition.subject(), condition.predicate(), condition.alone())
                 : condition;
         return judge(some, binding).forbidden();
     }
@@ -160,12 +161,12 @@ public final class Judge {
             }
         }
         Wording w = wording(binding);
-        Pattern.Role role = roles.get(subject);
+        DesignPattern.Role role = roles.get(subject);
         if (role != null && binding.types(subject).isEmpty()) {
             return doubt.aboutRole(
                     Judgement.unmet(w.say("No type was found that plays " + subject + "."), List.of()), w);
         }
-        Pattern.Member member = members.get(subject);
+        DesignPattern.Member member = members.get(subject);
         if (member != null && isAbsent(subject, binding)) {
             Judgement none = Judgement.unmet(missingMember(member, binding, w), ownerPlace(member, binding));
             List<Type> owners = binding.types(member.owner());
@@ -183,11 +184,11 @@ public final class Judge {
             return null;
         }
         Wording w = wording(binding);
-        Pattern.Role role = roles.get(name);
+        DesignPattern.Role role = roles.get(name);
         if (role != null && binding.types(name).isEmpty()) {
             return notApplicable(w.say("Nothing here plays " + name + ", and nothing has to."));
         }
-        Pattern.Member member = members.get(name);
+        DesignPattern.Member member = members.get(name);
         if (member != null && isAbsent(name, binding)) {
             return notApplicable(w.say("There is no " + Wording.spaced(name) + ", and there need not be."));
         }
@@ -198,7 +199,7 @@ public final class Judge {
         return new Judgement(Status.NOT_APPLICABLE, 1, why, List.of());
     }
 
-    private Sentence missingMember(Pattern.Member member, Binding binding, Wording w) {
+    private Sentence missingMember(DesignPattern.Member member, Binding binding, Wording w) {
         if (quiet) {
             return Sentence.NONE;
         }
@@ -241,7 +242,7 @@ public final class Judge {
         return new Sentence(List.copyOf(pieces));
     }
 
-    private static List<Evidence> ownerPlace(Pattern.Member member, Binding binding) {
+    private static List<Evidence> ownerPlace(DesignPattern.Member member, Binding binding) {
         return binding.types(member.owner()).stream()
                 .filter(t -> t.span() != null)
                 .map(t ->
@@ -267,14 +268,14 @@ public final class Judge {
 
     /** Where there is no subject, what is said of a number of them can still be judged. */
     private Judgement missing(Condition condition, Binding binding, Judgement missing) {
-        Pattern.Role role = roles.get(condition.subject());
+        DesignPattern.Role role = roles.get(condition.subject());
         boolean many = role != null && role.many();
         boolean none = many && binding.types(condition.subject()).isEmpty();
-        if (none && condition.quantity() == Pattern.Quantity.NO) {
+        if (none && condition.quantity() == DesignPattern.Quantity.NO) {
             return Judgement.met(missing.why(), List.of());
         }
         boolean counted = many && missing.is(Status.UNMET);
-        return counted && (condition.quantity().counts() || condition.quantity() == Pattern.Quantity.NO)
+        return counted && (condition.quantity().counts() || condition.quantity() == DesignPattern.Quantity.NO)
                 ? new Quantities(wording(binding)).judge(condition, List.of(), List.of())
                 : missing;
     }
@@ -318,7 +319,7 @@ public final class Judge {
         return s == Status.MET || s == Status.UNCLEAR;
     }
 
-    boolean isOfSort(Type type, Pattern.TypeSort sort) {
+    boolean isOfSort(Type type, DesignPattern.TypeSort sort) {
         return analyses.types().isOfSort(type, sort);
     }
 
@@ -367,7 +368,7 @@ public final class Judge {
             if (p instanceof Predicate.IsA is) {
                 return analyses.types().isA(type, is.sort(), w);
             }
-            Question q = new Question((Predicate.Says) p, binding, w);
+            Query q = new Query((Predicate.Says) p, binding, w);
             JudgedRelation relation = relation(q);
             return relation.isSaidOf(Subject.TYPE)
                     ? doubt.about(relation.judge(analyses, type, q), relation, type, q)
@@ -380,7 +381,7 @@ public final class Judge {
 
     private Judgement judge(Operation operation, Predicate predicate, Binding binding) {
         return combine(predicate, p -> {
-            Question q = new Question((Predicate.Says) p, binding, wording(binding));
+            Query q = new Query((Predicate.Says) p, binding, wording(binding));
             JudgedRelation relation = relation(q);
             return doubt.about(relation.judge(analyses, operation, q), relation, operation, q);
         });
@@ -388,14 +389,14 @@ public final class Judge {
 
     private Judgement judge(Field field, Predicate predicate, Binding binding) {
         return combine(predicate, p -> {
-            Question q = new Question((Predicate.Says) p, binding, wording(binding));
+            Query q = new Query((Predicate.Says) p, binding, wording(binding));
             JudgedRelation relation = relation(q);
             return doubt.about(relation.judge(analyses, field, q), relation, field, q);
         });
     }
 
     /** Patterns are read with the vocabulary of relations that can be judged. */
-    private static JudgedRelation relation(Question q) {
+    private static JudgedRelation relation(Query q) {
         return (JudgedRelation) q.says().relation();
     }
 }

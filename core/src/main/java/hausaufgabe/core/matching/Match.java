@@ -1,7 +1,7 @@
 package hausaufgabe.core.matching;
 
 import hausaufgabe.core.matching.judgement.Binding;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.Finding;
 import java.util.List;
 
@@ -16,7 +16,7 @@ import java.util.List;
  * @param cutShort whether the search stopped before it had looked at everything, so that nothing is certain
  */
 public record Match(
-        Pattern.Form form,
+        DesignPattern.Form form,
         Binding binding,
         List<Finding> findings,
         List<Finding> remarks,

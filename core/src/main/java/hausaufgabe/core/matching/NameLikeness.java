@@ -2,7 +2,7 @@ package hausaufgabe.core.matching;
 
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Binding;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import java.util.List;
 import java.util.Locale;
 
@@ -12,16 +12,16 @@ final class NameLikeness {
     private NameLikeness() {}
 
     /** From 0, nothing alike, to the number of roles. */
-    static double of(Pattern pattern, Binding binding) {
+    static double of(DesignPattern pattern, Binding binding) {
         double sum = 0;
-        for (Pattern.Role role : pattern.roles()) {
+        for (DesignPattern.Role role : pattern.roles()) {
             sum += binding.types(role.name()).stream().anyMatch(t -> isLike(role, t)) ? 1 : 0;
         }
         return sum;
     }
 
     /** Whether the type's name contains the role's, or one of the words it is often named by. */
-    static boolean isLike(Pattern.Role role, Type type) {
+    static boolean isLike(DesignPattern.Role role, Type type) {
         String name = type.name().toLowerCase(Locale.ROOT);
         return name.contains(role.name().toLowerCase(Locale.ROOT)) || isLike(role.like(), name);
     }

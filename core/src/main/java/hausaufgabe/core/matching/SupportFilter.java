@@ -4,10 +4,10 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Binding;
-import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Member;
+import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Member;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Status;
 import java.util.LinkedHashMap;
@@ -19,11 +19,11 @@ import java.util.Set;
 /** Lets go of roles for which nothing speaks but that nothing speaks against them. */
 final class SupportFilter {
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final Judge judge;
     private final Map<String, String> pins;
 
-    SupportFilter(Pattern pattern, Judge judge, Map<String, String> pins) {
+    SupportFilter(DesignPattern pattern, Judge judge, Map<String, String> pins) {
         this.pattern = pattern;
         this.judge = judge;
         this.pins = pins;
@@ -36,10 +36,10 @@ final class SupportFilter {
                 .forEach(r -> r.conditions().forEach(c -> support(c, binding, supported)));
         pattern.signs().stream().filter(s -> s.weight() >= 1).forEach(s -> support(s.condition(), binding, supported));
         // a role that can be left out is there because of how it was found
-        pattern.roles().stream().filter(Pattern.Role::optional).forEach(r -> supported.add(r.name()));
+        pattern.roles().stream().filter(DesignPattern.Role::optional).forEach(r -> supported.add(r.name()));
         // so is one that every fitting type plays, where what it is told by is there
         pattern.roles().stream()
-                .filter(Pattern.Role::many)
+                .filter(DesignPattern.Role::many)
                 .filter(r ->
                         r.that().stream().flatMap(p -> p.mentions().stream()).anyMatch(supported::contains))
                 .forEach(r -> supported.add(r.name()));

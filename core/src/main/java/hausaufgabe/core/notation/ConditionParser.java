@@ -1,8 +1,8 @@
 package hausaufgabe.core.notation;
 
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Quantity;
-import hausaufgabe.core.notation.Pattern.TypeSort;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Quantity;
+import hausaufgabe.core.notation.DesignPattern.TypeSort;
 import hausaufgabe.core.notation.Relation.Subject;
 import hausaufgabe.core.notation.Tokens.Kind;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package hausaufgabe.core.notation;
 
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Quantity;
-import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Quantity;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +19,7 @@ final class Contradictions {
     private record Asked(String by, boolean forbidden, Condition condition) {}
 
     /** @throws NotationException where some form asks for two things that exclude each other */
-    static void refuse(Pattern pattern) {
+    static void refuse(DesignPattern pattern) {
         for (Form form : pattern.forms()) {
             List<Asked> all = new ArrayList<>();
             for (Requirement r : pattern.requirementsOf(form)) {

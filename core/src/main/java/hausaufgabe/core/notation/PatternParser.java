@@ -1,13 +1,13 @@
 package hausaufgabe.core.notation;
 
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Member;
-import hausaufgabe.core.notation.Pattern.Pitfall;
-import hausaufgabe.core.notation.Pattern.Requirement;
-import hausaufgabe.core.notation.Pattern.Role;
-import hausaufgabe.core.notation.Pattern.Sign;
-import hausaufgabe.core.notation.Pattern.TypeSort;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Member;
+import hausaufgabe.core.notation.DesignPattern.Pitfall;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern.Role;
+import hausaufgabe.core.notation.DesignPattern.Sign;
+import hausaufgabe.core.notation.DesignPattern.TypeSort;
 import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
@@ -52,7 +52,7 @@ public final class PatternParser {
      * @param vocabulary what it may say
      * @throws NotationException where the text is not a pattern, or one that contradicts itself
      */
-    public static Pattern parse(String text, Vocabulary vocabulary) {
+    public static DesignPattern parse(String text, Vocabulary vocabulary) {
         if (text.length() > LONGEST) {
             throw new NotationException(
                     1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
@@ -61,7 +61,7 @@ public final class PatternParser {
         return new PatternParser(bare, vocabulary).pattern();
     }
 
-    private Pattern pattern() {
+    private DesignPattern pattern() {
         tokens.skipLineEnds();
         tokens.expect("pattern");
         String id = tokens.expect(Kind.WORD, "the pattern's id, a word such as strategy")
@@ -82,7 +82,7 @@ public final class PatternParser {
         List<Scenario> scenarios = new ArrayList<>();
         List<Run> runs = new ArrayList<>();
         double testPoints = 0;
-        Limits limits = Limits.USUAL;
+        RunLimits limits = RunLimits.USUAL;
         while (tokens.peek().kind() != Kind.END) {
             Token opener = tokens.peek();
             if (tokens.accept("role")) {
@@ -126,7 +126,7 @@ public final class PatternParser {
         if (forms.isEmpty()) {
             forms.add(new Form(title, "", List.of(), List.of(), List.of()));
         }
-        Pattern pattern = new Pattern(
+        DesignPattern pattern = new DesignPattern(
                 id,
                 title,
                 intent,

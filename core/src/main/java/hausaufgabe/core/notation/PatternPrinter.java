@@ -1,13 +1,13 @@
 package hausaufgabe.core.notation;
 
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Member;
-import hausaufgabe.core.notation.Pattern.Pitfall;
-import hausaufgabe.core.notation.Pattern.Quantity;
-import hausaufgabe.core.notation.Pattern.Requirement;
-import hausaufgabe.core.notation.Pattern.Role;
-import hausaufgabe.core.notation.Pattern.Sign;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Member;
+import hausaufgabe.core.notation.DesignPattern.Pitfall;
+import hausaufgabe.core.notation.DesignPattern.Quantity;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern.Role;
+import hausaufgabe.core.notation.DesignPattern.Sign;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
 import java.util.List;
@@ -22,14 +22,14 @@ public final class PatternPrinter {
     /** Ends the key of a comment that stands behind a line. */
     static final String BEHIND = "\u0000behind";
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final StringBuilder out = new StringBuilder();
 
-    private PatternPrinter(Pattern pattern) {
+    private PatternPrinter(DesignPattern pattern) {
         this.pattern = pattern;
     }
 
-    public static String print(Pattern pattern) {
+    public static String print(DesignPattern pattern) {
         return new PatternPrinter(pattern).all();
     }
 

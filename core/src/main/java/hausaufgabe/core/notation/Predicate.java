@@ -6,7 +6,7 @@ import java.util.List;
 public sealed interface Predicate {
 
     /** A type is of a sort. */
-    record IsA(Pattern.TypeSort sort) implements Predicate {}
+    record IsA(DesignPattern.TypeSort sort) implements Predicate {}
 
     /**
      * A relation holds.

@@ -96,12 +96,12 @@ final class RunParser {
     }
 
     /** What follows {@code limit}: a number and what it is of. */
-    static Limits limit(Tokens tokens, Limits so) {
+    static RunLimits limit(Tokens tokens, RunLimits so) {
         Token t = tokens.peek();
         int n = tokens.count("a limit", 0, Integer.MAX_VALUE);
-        Limits most = Limits.MOST;
+        RunLimits most = RunLimits.MOST;
         if (tokens.accept("seconds of CPU")) {
-            return new Limits(
+            return new RunLimits(
                     so.wallSeconds(),
                     within(t, n, most.cpuSeconds()),
                     so.megabytes(),
@@ -109,7 +109,7 @@ final class RunParser {
                     so.outputMegabytes());
         }
         if (tokens.accept("seconds")) {
-            return new Limits(
+            return new RunLimits(
                     within(t, n, most.wallSeconds()),
                     so.cpuSeconds(),
                     so.megabytes(),
@@ -117,7 +117,7 @@ final class RunParser {
                     so.outputMegabytes());
         }
         if (tokens.accept("MB of output")) {
-            return new Limits(
+            return new RunLimits(
                     so.wallSeconds(),
                     so.cpuSeconds(),
                     so.megabytes(),
@@ -125,7 +125,7 @@ final class RunParser {
                     within(t, n, most.outputMegabytes()));
         }
         if (tokens.accept("MB of memory")) {
-            return new Limits(
+            return new RunLimits(
                     so.wallSeconds(),
                     so.cpuSeconds(),
                     within(t, n, most.megabytes()),
@@ -137,7 +137,7 @@ final class RunParser {
                     "'seconds', 'seconds of CPU', 'MB of memory', 'MB of output' or 'threads'",
                     List.of("seconds", "MB", "threads"));
         }
-        return new Limits(
+        return new RunLimits(
                 so.wallSeconds(), so.cpuSeconds(), so.megabytes(), within(t, n, most.threads()), so.outputMegabytes());
     }
 

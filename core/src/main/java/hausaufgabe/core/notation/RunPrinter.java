@@ -42,8 +42,8 @@ final class RunPrinter {
     }
 
     /** Only those that are not the usual. */
-    static List<String> limits(Limits limits) {
-        Limits usual = Limits.USUAL;
+    static List<String> limits(RunLimits limits) {
+        RunLimits usual = RunLimits.USUAL;
         List<String> lines = new ArrayList<>();
         add(lines, limits.wallSeconds(), usual.wallSeconds(), "seconds");
         add(lines, limits.cpuSeconds(), usual.cpuSeconds(), "seconds of CPU");

@@ -14,7 +14,7 @@ public record Scenario(
         double points,
         List<String> forms,
         List<String> every,
-        List<Pattern.Condition> when,
+        List<DesignPattern.Condition> when,
         List<Step> steps) {
 
     /** Stands for a member where any operation of the object will do. */
@@ -24,7 +24,7 @@ public record Scenario(
     public sealed interface Step {
 
         /** An object that stands in for a role's abstraction, records its calls, and gives back what is said. */
-        record Double(String variable, String role, List<Answer> answers) implements Step {}
+        record Double(String variable, String role, List<StubbedAnswer> answers) implements Step {}
 
         /**
          * An object of a role, given these on whatever way it offers.
@@ -43,7 +43,7 @@ public record Scenario(
          * @param others whether values are tried first that are not the ones otherwise tried first
          * @param until what to try other values for, or null to call once
          */
-        record Call(String result, String on, String member, List<Argument> with, boolean others, Heard until)
+        record Call(String result, String on, String member, List<Argument> with, boolean others, MemberCall until)
                 implements Step {}
 
         /** The calls that the last step came to, made on another object. */
@@ -70,7 +70,7 @@ public record Scenario(
         record Capture() implements Step {}
 
         /** @param times how often the member was called */
-        record Expect(Heard heard, Times times) implements Step {}
+        record Expect(MemberCall heard, Times times) implements Step {}
 
         record Compare(String variable, Comparison how, List<Argument> with) implements Step {}
 
@@ -78,12 +78,12 @@ public record Scenario(
          * @param times how often; below 0 for at least once
          * @param with what with; empty where that is not asked
          */
-        record ExpectCall(Heard heard, int times, List<Argument> with) implements Step {}
+        record ExpectCall(MemberCall heard, int times, List<Argument> with) implements Step {}
 
-        record ExpectOrder(List<Heard> heard) implements Step {}
+        record ExpectOrder(List<MemberCall> heard) implements Step {}
 
         /** Where both were called, the first was not called before the second. */
-        record ExpectNotBefore(Heard first, Heard second) implements Step {}
+        record ExpectNotBefore(MemberCall first, MemberCall second) implements Step {}
 
         /** @param error simple name of the error's type; empty for any */
         record ExpectError(String variable, String member, List<Argument> with, String error) implements Step {}
@@ -95,10 +95,10 @@ public record Scenario(
         record ExpectOutput(String text) implements Step {}
 
         /** Two operations belong together, as calls of both show. */
-        record ExpectBond(Heard first, Bond bond, Heard second) implements Step {}
+        record ExpectBond(MemberCall first, Bond bond, MemberCall second) implements Step {}
 
         /** The operation gives out an object of every type of the role that it makes. */
-        record ExpectEvery(Heard heard, String role) implements Step {}
+        record ExpectEvery(MemberCall heard, String role) implements Step {}
 
         /** The two doubles were called alike, in the same order. */
         record ExpectAlike(String first, String second) implements Step {}
@@ -128,7 +128,7 @@ public record Scenario(
     }
 
     /** What a double gives back for a member. */
-    public record Answer(String member, Argument value) {}
+    public record StubbedAnswer(String member, Argument value) {}
 
     /** What is handed over or compared with. */
     public sealed interface Argument {
@@ -165,7 +165,7 @@ public record Scenario(
     }
 
     /** A call of {@code member} on what {@code variable} stands for. */
-    public record Heard(String variable, String member) {}
+    public record MemberCall(String variable, String member) {}
 
     /** How often. */
     public enum Times {

@@ -1,8 +1,8 @@
 package hausaufgabe.core.notation;
 
-import hausaufgabe.core.notation.Pattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Condition;
 import hausaufgabe.core.notation.Scenario.Argument;
-import hausaufgabe.core.notation.Scenario.Heard;
+import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.notation.Scenario.Times;
 import hausaufgabe.core.notation.Tokens.Kind;
@@ -199,12 +199,12 @@ final class ScenarioParser {
         return new Step.ForEach(some, role, variable.text(), inner());
     }
 
-    private List<Scenario.Answer> answers() {
-        List<Scenario.Answer> answers = new ArrayList<>();
+    private List<Scenario.StubbedAnswer> answers() {
+        List<Scenario.StubbedAnswer> answers = new ArrayList<>();
         do {
             String member = names.expect(tokens, Names.Kind.OPERATION);
             tokens.expect("with");
-            answers.add(new Scenario.Answer(member, argument()));
+            answers.add(new Scenario.StubbedAnswer(member, argument()));
         } while (tokens.accept(","));
         return List.copyOf(answers);
     }
@@ -241,7 +241,7 @@ final class ScenarioParser {
                 tokens.accept(Scenario.ANYTHING) ? Scenario.ANYTHING : names.expect(tokens, Names.Kind.OPERATION);
         boolean others = tokens.accept("with other values");
         List<Argument> with = !others && tokens.accept("with") ? arguments() : List.of();
-        Heard until = null;
+        MemberCall until = null;
         if (tokens.accept("until")) {
             until = heard(false);
             tokens.expect("is called");
@@ -312,7 +312,7 @@ final class ScenarioParser {
     }
 
     private Step calls() {
-        List<Heard> all = new ArrayList<>(List.of(heard(false)));
+        List<MemberCall> all = new ArrayList<>(List.of(heard(false)));
         for (Scenario.Bond bond : Scenario.Bond.values()) {
             if (tokens.accept(bond.words())) {
                 return new Step.ExpectBond(all.get(0), bond, heard(false));
@@ -344,10 +344,10 @@ final class ScenarioParser {
         return new Step.Expect(all.get(0), times());
     }
 
-    private Heard heard(boolean mustBeDouble) {
+    private MemberCall heard(boolean mustBeDouble) {
         String variable = variable(mustBeDouble);
         tokens.expect(".");
-        return new Heard(variable, names.expect(tokens, Names.Kind.OPERATION));
+        return new MemberCall(variable, names.expect(tokens, Names.Kind.OPERATION));
     }
 
     private Times times() {

@@ -2,7 +2,7 @@ package hausaufgabe.core.notation;
 
 import hausaufgabe.core.notation.Scenario.Argument;
 import hausaufgabe.core.notation.Scenario.Comparison;
-import hausaufgabe.core.notation.Scenario.Heard;
+import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -117,7 +117,7 @@ final class StepPrinter {
         return "any";
     }
 
-    private static String heard(Heard heard) {
+    private static String heard(MemberCall heard) {
         return heard.variable() + "." + heard.member();
     }
 }

@@ -13,7 +13,7 @@ import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.judgement.Binding;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.report.CallSequence;
 import hausaufgabe.core.report.ScenarioResult;
@@ -40,7 +40,7 @@ public final class ScenarioRunner implements AutoCloseable {
     /** How many types and operations one scenario is played for. */
     private static final int MOST_CASES = 40;
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final Design design;
     private final Match match;
     private final Program program;
@@ -56,7 +56,7 @@ public final class ScenarioRunner implements AutoCloseable {
      * @param milliseconds a clock that only goes forward
      */
     public ScenarioRunner(
-            Pattern pattern,
+            DesignPattern pattern,
             Design design,
             Match match,
             Program program,

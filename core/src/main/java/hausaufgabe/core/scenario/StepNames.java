@@ -1,7 +1,7 @@
 package hausaufgabe.core.scenario;
 
 import hausaufgabe.core.notation.Scenario.Argument;
-import hausaufgabe.core.notation.Scenario.Heard;
+import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +34,7 @@ final class StepNames {
         } else if (step instanceof Step.ExpectCall s) {
             return and(s.heard().variable(), s.with());
         } else if (step instanceof Step.ExpectOrder s) {
-            return s.heard().stream().map(Heard::variable).toList();
+            return s.heard().stream().map(MemberCall::variable).toList();
         } else if (step instanceof Step.ExpectNotBefore s) {
             return List.of(s.first().variable(), s.second().variable());
         } else if (step instanceof Step.ExpectError s) {

@@ -79,7 +79,7 @@ class BadNotationTest {
     void numbersBelowZeroAreReadAndWritten() {
         String text = SCENARIO + "    call tower.rings with -3, -0.5, 12\n";
 
-        Pattern p = Patterns.parse(text);
+        DesignPattern p = Patterns.parse(text);
 
         Step.Call call = (Step.Call) p.scenarios().get(0).steps().get(2);
         assertEquals(new Argument.Literal("-3", false), call.with().get(0));

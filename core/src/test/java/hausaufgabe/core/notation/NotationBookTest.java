@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.matching.relation.StandardVocabulary;
-import hausaufgabe.core.notation.Pattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -27,7 +27,7 @@ class NotationBookTest {
 
     @Test
     void thereIsAnExampleOfEachRelationWhichCanBeRead() throws Exception {
-        Pattern pattern = Patterns.parse(example());
+        DesignPattern pattern = Patterns.parse(example());
 
         Set<Relation> said = new HashSet<>();
         for (Requirement r : pattern.requirements()) {
@@ -38,7 +38,7 @@ class NotationBookTest {
 
     @Test
     void theExampleIsWrittenAsItIsRead() throws Exception {
-        Pattern pattern = Patterns.parse(example());
+        DesignPattern pattern = Patterns.parse(example());
 
         String printed = PatternPrinter.print(pattern);
 

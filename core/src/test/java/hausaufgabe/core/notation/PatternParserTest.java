@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.catalogue.Patterns;
-import hausaufgabe.core.notation.Pattern.Quantity;
+import hausaufgabe.core.notation.DesignPattern.Quantity;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -43,12 +43,12 @@ class PatternParserTest {
 
     @Test
     void readsEveryPartOfAPattern() {
-        Pattern p = Patterns.parse(SMALL);
+        DesignPattern p = Patterns.parse(SMALL);
 
         assertEquals("pilotage", p.id());
         assertEquals(
                 List.of("Pilot", "Chart", "PrintedChart"),
-                p.roles().stream().map(Pattern.Role::name).toList());
+                p.roles().stream().map(DesignPattern.Role::name).toList());
         assertTrue(p.role("PrintedChart").orElseThrow().many());
         assertEquals(2, p.member("steer").orElseThrow().that().size());
         assertTrue(!p.member("chart").orElseThrow().listed());
@@ -63,13 +63,13 @@ class PatternParserTest {
 
     @Test
     void aFormReplacesRequirementsInTheirPlace() {
-        Pattern p = Patterns.parse(SMALL);
+        DesignPattern p = Patterns.parse(SMALL);
 
-        List<Pattern.Requirement> asked = p.requirementsOf(p.forms().get(1));
+        List<DesignPattern.Requirement> asked = p.requirementsOf(p.forms().get(1));
 
         assertEquals(
                 List.of("held", "draws"),
-                asked.stream().map(Pattern.Requirement::id).toList());
+                asked.stream().map(DesignPattern.Requirement::id).toList());
         assertEquals(Quantity.SOME, asked.get(0).conditions().get(0).quantity());
     }
 

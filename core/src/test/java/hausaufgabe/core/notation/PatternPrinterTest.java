@@ -21,7 +21,7 @@ class PatternPrinterTest {
     @ParameterizedTest
     @MethodSource("catalogue")
     void whatIsPrintedReadsAsTheSamePattern(String id) {
-        Pattern pattern = Catalogue.pattern(id).orElseThrow();
+        DesignPattern pattern = Catalogue.pattern(id).orElseThrow();
 
         String printed = PatternPrinter.print(pattern);
 
@@ -32,12 +32,12 @@ class PatternPrinterTest {
     @ParameterizedTest
     @MethodSource("catalogue")
     void everyPatternOfTheCatalogueSaysWhatItIsFor(String id) {
-        Pattern pattern = Catalogue.pattern(id).orElseThrow();
+        DesignPattern pattern = Catalogue.pattern(id).orElseThrow();
 
         assertTrue(pattern.roles().stream().noneMatch(r -> r.doc().isEmpty()), "a role without a word");
         assertTrue(pattern.pitfalls().size() >= 4, "pitfalls");
         assertTrue(pattern.requirements().stream().anyMatch(r -> !r.hint().isEmpty()), "hints");
-        assertTrue(pattern.requirements().stream().anyMatch(Pattern.Requirement::essential), "essentials");
+        assertTrue(pattern.requirements().stream().anyMatch(DesignPattern.Requirement::essential), "essentials");
     }
 
     @Test

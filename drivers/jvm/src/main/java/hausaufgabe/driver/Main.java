@@ -40,7 +40,7 @@ public final class Main {
         System.setOut(printing.stream(false));
         System.setErr(printing.stream(true));
 
-        Service service = new Service(in, out, opening.getString("secret"), printing);
+        RequestLoop service = new RequestLoop(in, out, opening.getString("secret"), printing);
         Runtime.getRuntime().addShutdownHook(new Thread(null, service.atExit(), "end"));
         Thread performer = new Thread(null, service, "program", STACK);
         performer.start();

@@ -70,7 +70,7 @@ class RequestHandlerTest {
     void nothingIsKeptInAStaticField() {
         for (Class<?> type : List.of(
                 Main.class,
-                Service.class,
+                RequestLoop.class,
                 RequestHandler.class,
                 CallTracer.class,
                 ObjectTable.class,

@@ -1,7 +1,7 @@
 package hausaufgabe.server.exercise;
 
 import hausaufgabe.core.catalogue.Patterns;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.server.Problem;
 import java.time.Instant;
 import java.util.List;
@@ -32,7 +32,7 @@ public class Exercises {
     public record Setting(
             long id, long courseId, int number, String title, String brief, String patternText, Instant dueAt) {
 
-        public Pattern pattern() {
+        public DesignPattern pattern() {
             return Patterns.parse(patternText);
         }
     }

@@ -2,7 +2,7 @@ package hausaufgabe.server.exercise;
 
 import hausaufgabe.core.matching.relation.FieldRelations;
 import hausaufgabe.core.matching.relation.TypeRelations;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,21 +65,21 @@ public record PatternView(
                 .findFirst();
     }
 
-    static PatternView of(Pattern p) {
+    static PatternView of(DesignPattern p) {
         List<RoleView> roles = p.roles().stream()
                 .map(r -> new RoleView(
                         r.name(),
                         r.doc(),
-                        r.sort() == Pattern.TypeSort.ABSTRACTION,
+                        r.sort() == DesignPattern.TypeSort.ABSTRACTION,
                         r.many(),
                         p.members().stream()
                                 .filter(m ->
                                         !m.isField() && m.listed() && m.owner().equals(r.name()))
-                                .map(Pattern.Member::name)
+                                .map(DesignPattern.Member::name)
                                 .toList()))
                 .toList();
         List<Relation> relations = new ArrayList<>();
-        for (Pattern.Role r : p.roles()) {
+        for (DesignPattern.Role r : p.roles()) {
             said(r.that(), REALISING)
                     .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
             said(r.that(), HOLDING)
@@ -89,7 +89,7 @@ public record PatternView(
             said(r.that(), Set.of(TypeRelations.HELD_BY))
                     .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.ASSOCIATION)));
         }
-        for (Pattern.Member m : p.members()) {
+        for (DesignPattern.Member m : p.members()) {
             said(m.isField() ? m.that() : List.of(), HOLDING)
                     .ifPresent(to -> relations.add(new Relation(m.owner(), to, Relation.Kind.ASSOCIATION)));
         }

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
-import hausaufgabe.checking.archive.Limits;
+import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
@@ -50,7 +50,7 @@ public class Submissions {
     private final CheckDesk desk;
     private final Clock clock;
     private final TransactionTemplate transaction;
-    private final Archive archive = new Archive(path -> path.endsWith(".java"), Limits.USUAL);
+    private final Archive archive = new Archive(path -> path.endsWith(".java"), ArchiveLimits.USUAL);
 
     Submissions(
             Repository submissions,

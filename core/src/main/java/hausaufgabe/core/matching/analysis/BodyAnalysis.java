@@ -9,7 +9,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
@@ -33,32 +33,32 @@ public final class BodyAnalysis {
         this.effects = effects;
     }
 
-    public Judgement returnsField(Operation o, Question q) {
+    public Judgement returnsField(Operation o, Query q) {
         return returned(o, q, "what it keeps", v -> isIn(v, q.fields(0)));
     }
 
-    public Judgement returnsNew(Operation o, Question q) {
+    public Judgement returnsNew(Operation o, Query q) {
         return returned(o, q, "a new one", v -> v instanceof Value.New n && isOf(n.type(), q.role(0)));
     }
 
-    public Judgement returnsItself(Operation o, Question q) {
+    public Judgement returnsItself(Operation o, Query q) {
         return returned(o, q, "itself", v -> v instanceof Value.Self);
     }
 
-    public Judgement reads(Operation o, Question q) {
+    public Judgement reads(Operation o, Query q) {
         return at(o, q, s -> s.fact() instanceof Fact.Read r && isField(r.field(), q.fields(0)), "reads");
     }
 
-    public Judgement writes(Operation o, Question q) {
+    public Judgement writes(Operation o, Query q) {
         return at(o, q, s -> changes(s, q.fields(0)), "changes");
     }
 
-    public Judgement branchesOnType(Operation o, Question q) {
+    public Judgement branchesOnType(Operation o, Query q) {
         return at(
                 o, q, s -> s.fact() instanceof Fact.Branch b && b.type() != null && isOf(b.type(), q.role(0)), "asks");
     }
 
-    public Judgement branchesOnTag(Operation o, Question q) {
+    public Judgement branchesOnTag(Operation o, Query q) {
         return at(
                 o,
                 q,
@@ -68,7 +68,7 @@ public final class BodyAnalysis {
                 "decides");
     }
 
-    public Judgement inert(Operation o, Question q) {
+    public Judgement inert(Operation o, Query q) {
         return Judgement.answer(
                 effects.isInert(o, Set.of()),
                 q.words().say(o, " does nothing."),
@@ -76,7 +76,7 @@ public final class BodyAnalysis {
                 Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement refuses(Operation o, Question q) {
+    public Judgement refuses(Operation o, Query q) {
         return Judgement.answer(
                 isRefusing(o),
                 q.words().say(o, " refuses."),
@@ -102,7 +102,7 @@ public final class BodyAnalysis {
         return held instanceof Value.OfField f && isField(f.field(), fields);
     }
 
-    private Judgement at(Operation o, Question q, Predicate<Bodies.Step> fits, String verb) {
+    private Judgement at(Operation o, Query q, Predicate<Bodies.ReachedFact> fits, String verb) {
         List<Evidence> places = reach.from(o).stream()
                 .filter(fits)
                 .map(s -> Judgement.at(s.fact().span(), verb + " here"))
@@ -115,9 +115,9 @@ public final class BodyAnalysis {
                 places.isEmpty() ? Judgement.places(o.span(), "declared here") : places);
     }
 
-    public Judgement passesItself(Operation o, Question q) {
+    public Judgement passesItself(Operation o, Query q) {
         List<Evidence> places = new ArrayList<>();
-        for (CallReach.Heard h : reach.callsOf(q.operations(0), reach.from(o))) {
+        for (CallReach.ReachedCall h : reach.callsOf(q.operations(0), reach.from(o))) {
             boolean self = h.step().fact() instanceof Fact.Call c
                     && c.arguments().stream()
                             .anyMatch(a -> design.bodies().origins(a, h.step()).contains(new Value.Self()));
@@ -133,16 +133,16 @@ public final class BodyAnalysis {
     }
 
     /** @param least of how many types of the role named first it makes objects */
-    public Judgement creates(Operation o, Question q, int least) {
+    public Judgement creates(Operation o, Query q, int least) {
         return created(List.of(o), q, least, o);
     }
 
     /** Whether some operations together make objects of at least so many types of the role named first. */
-    public Judgement created(List<Operation> operations, Question q, int least, Object by) {
+    public Judgement created(List<Operation> operations, Query q, int least, Object by) {
         Set<String> made = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         for (Operation o : operations) {
-            for (Bodies.Step s : reach.from(o)) {
+            for (Bodies.ReachedFact s : reach.from(o)) {
                 if (s.fact() instanceof Fact.Create c && isOf(c.type(), q.role(0)) && isMaking(c.type())) {
                     made.add(c.type());
                     places.add(Judgement.at(c.span(), "made here"));
@@ -175,11 +175,11 @@ public final class BodyAnalysis {
         return ids.stream().flatMap(id -> design.type(id).stream()).toList();
     }
 
-    private Judgement returned(Operation o, Question q, String what, Predicate<Value> fits) {
+    private Judgement returned(Operation o, Query q, String what, Predicate<Value> fits) {
         List<Evidence> places = new ArrayList<>();
         for (Fact f : o.body()) {
             if (f instanceof Fact.Return r
-                    && design.bodies().origins(r.value(), new Bodies.Step(o, f, Map.of())).stream()
+                    && design.bodies().origins(r.value(), new Bodies.ReachedFact(o, f, Map.of())).stream()
                             .anyMatch(fits)) {
                 places.add(Judgement.at(f.span(), "given back here"));
             }
@@ -191,12 +191,12 @@ public final class BodyAnalysis {
                 places.isEmpty() ? Judgement.places(o.span(), "declared here") : places);
     }
 
-    public Judgement neverNull(Operation o, Question q) {
+    public Judgement neverNull(Operation o, Query q) {
         List<Evidence> places = new ArrayList<>();
         List<Operation> bodies = new ArrayList<>(List.of(o));
         bodies.addAll(design.overridersOf(o));
         for (Operation body : bodies) {
-            for (Bodies.Step s : reach.from(body)) {
+            for (Bodies.ReachedFact s : reach.from(body)) {
                 if (s.in().equals(body)
                         && s.fact() instanceof Fact.Return r
                         && design.bodies().origins(r.value(), s).contains(new Value.Null())) {
@@ -219,11 +219,11 @@ public final class BodyAnalysis {
                         && design.bodies().origins(w.value(), s).stream().anyMatch(v -> isIn(v, fields)));
     }
 
-    public Judgement adds(Operation o, Question q) {
+    public Judgement adds(Operation o, Query q) {
         List<Field> fields = q.fields(0);
         List<Evidence> places = new ArrayList<>();
         boolean replaces = takesPlaceOf(o, fields);
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             Value value = null;
             if (s.fact() instanceof Fact.Write x && isField(x.field(), fields)) {
                 value = x.value();
@@ -241,7 +241,7 @@ public final class BodyAnalysis {
                 places.isEmpty() ? Judgement.places(o.span(), "declared here") : places);
     }
 
-    private boolean fills(Value container, Bodies.Step s, List<Field> fields) {
+    private boolean fills(Value container, Bodies.ReachedFact s, List<Field> fields) {
         return design.bodies().containers(container, s).stream().anyMatch(v -> isIn(v, fields));
     }
 
@@ -250,11 +250,11 @@ public final class BodyAnalysis {
         return held instanceof Value.OfParameter p && p.operation().equals(operation.id());
     }
 
-    public Judgement removes(Operation o, Question q) {
+    public Judgement removes(Operation o, Query q) {
         List<Field> fields = q.fields(0);
         List<Evidence> places = new ArrayList<>();
         boolean replaces = takesPlaceOf(o, fields);
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Remove r) {
                 Set<Value> what = design.bodies().origins(r.value(), s);
                 boolean stranger = what.stream().allMatch(v -> v instanceof Value.New n && !isFunction(n.type()));
@@ -290,7 +290,7 @@ public final class BodyAnalysis {
         });
     }
 
-    private boolean changes(Bodies.Step s, List<Field> fields) {
+    private boolean changes(Bodies.ReachedFact s, List<Field> fields) {
         if (s.fact() instanceof Fact.Write w) {
             return isField(w.field(), fields);
         }
@@ -298,7 +298,7 @@ public final class BodyAnalysis {
                 || s.fact() instanceof Fact.Remove r && fills(r.container(), s, fields);
     }
 
-    public Judgement assigns(Operation o, Question q) {
+    public Judgement assigns(Operation o, Query q) {
         List<Evidence> here = Judgement.places(o.span(), "declared here");
         if (!o.isMethod() || o.isStatic() || !design.bodies().isOpen(o)) {
             return Judgement.unmet(q.words().say(o, " is not for others to call."), here);
@@ -310,7 +310,7 @@ public final class BodyAnalysis {
                 : Judgement.unmet(unmet, here);
     }
 
-    public Judgement asksForNull(Operation o, Question q) {
+    public Judgement asksForNull(Operation o, Query q) {
         List<Type> role = q.role(0);
         List<Evidence> places = new ArrayList<>();
         for (Fact f : o.body()) {
@@ -330,7 +330,8 @@ public final class BodyAnalysis {
     }
 
     private boolean isOfType(Value subject, Operation o, List<Type> role) {
-        Set<Value> from = new LinkedHashSet<>(design.bodies().origins(subject, new Bodies.Step(o, null, Map.of())));
+        Set<Value> from =
+                new LinkedHashSet<>(design.bodies().origins(subject, new Bodies.ReachedFact(o, null, Map.of())));
         if (subject instanceof Value.ResultOf r) {
             from.add(r);
         }
@@ -391,10 +392,10 @@ public final class BodyAnalysis {
         return throwsInside || within;
     }
 
-    public Judgement setsSomething(Operation o, Question q) {
+    public Judgement setsSomething(Operation o, Query q) {
         List<Evidence> lost = new ArrayList<>();
         boolean leaves = o.isAbstract();
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Write w) {
                 boolean read = design.field(w.field())
                         .map(f -> !isOwn(f, o)
@@ -430,16 +431,16 @@ public final class BodyAnalysis {
     }
 
     /** Asks for each kind and calls the operation that takes that kind. */
-    public Judgement dispatches(Operation o, Question q) {
+    public Judgement dispatches(Operation o, Query q) {
         Set<Type> handed = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         Set<String> asked = new LinkedHashSet<>();
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Branch b && b.on() == Fact.Question.TYPE && b.type() != null) {
                 asked.add(b.type());
             }
         }
-        for (CallReach.Heard h : reach.callsOf(q.operations(1), reach.from(o))) {
+        for (CallReach.ReachedCall h : reach.callsOf(q.operations(1), reach.from(o))) {
             Operation called = h.step().fact() instanceof Fact.Call c
                     ? design.operation(c.operation()).orElse(null)
                     : null;

@@ -8,7 +8,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Sentence;
@@ -29,7 +29,7 @@ public final class CallAnalysis {
         this.reach = reach;
     }
 
-    public Judgement calls(Operation operation, CallTarget how, Question q) {
+    public Judgement calls(Operation operation, CallTarget how, Query q) {
         List<Field> fields = q.says().names().size() > 1 ? q.fields(1) : List.of();
         return judge(operation, q.operations(0), how, fields, q.words());
     }
@@ -39,7 +39,7 @@ public final class CallAnalysis {
         List<Evidence> unclear = new ArrayList<>();
         List<Evidence> other = new ArrayList<>();
         boolean onlySome = false;
-        for (CallReach.Heard h : reach.callsOf(wanted, reach.from(operation))) {
+        for (CallReach.ReachedCall h : reach.callsOf(wanted, reach.from(operation))) {
             Evidence place = Judgement.at(h.step().fact().span(), "called here");
             for (Value receiver : h.receivers()) {
                 switch (onTarget(receiver, how, fields, h.step())) {
@@ -75,7 +75,7 @@ public final class CallAnalysis {
                 nearestPlace(operation, fields, other));
     }
 
-    private Status onTarget(Value receiver, CallTarget how, List<Field> fields, Bodies.Step step) {
+    private Status onTarget(Value receiver, CallTarget how, List<Field> fields, Bodies.ReachedFact step) {
         Value held = receiver instanceof Value.ElementOf e ? e.container() : receiver;
         boolean onField = isIn(held, fields);
         boolean followed = !(receiver instanceof Value.Unknown);
@@ -109,7 +109,7 @@ public final class CallAnalysis {
     }
 
     /** Whether a call on each in turn stands where a condition ends the operation: then the loop looks for the one. */
-    private static boolean mayEndTheSearch(Bodies.Step step) {
+    private static boolean mayEndTheSearch(Bodies.ReachedFact step) {
         return step.in().body().stream()
                 .filter(Fact.Branch.class::isInstance)
                 .flatMap(b -> ((Fact.Branch) b).arms().stream())
@@ -138,13 +138,13 @@ public final class CallAnalysis {
     }
 
     /** Whether every call of the operation there is on something kept when another was called on it. */
-    public Judgement calledBack(Operation operation, Question q) {
+    public Judgement calledBack(Operation operation, Query q) {
         List<Evidence> back = new ArrayList<>();
         boolean other = false;
         for (Type type : q.role(0)) {
             Set<String> kept = keptWhenCalled(type, operation);
             for (Operation o : RoleMembers.ofRole(design, type)) {
-                for (CallReach.Heard h : reach.callsOf(List.of(operation), reach.from(o))) {
+                for (CallReach.ReachedCall h : reach.callsOf(List.of(operation), reach.from(o))) {
                     for (Value v : h.receivers()) {
                         Value held = v instanceof Value.ElementOf e ? e.container() : v;
                         if (held instanceof Value.OfField f && kept.contains(f.field())) {
@@ -181,7 +181,7 @@ public final class CallAnalysis {
             if (callees.isEmpty()) {
                 continue;
             }
-            for (Bodies.Step s : reach.from(o)) {
+            for (Bodies.ReachedFact s : reach.from(o)) {
                 if (s.fact() instanceof Fact.Put p && meets(callees, p.value(), s)) {
                     design.bodies().containers(p.container(), s).forEach(c -> {
                         Value held = c instanceof Value.ElementOf e ? e.container() : c;
@@ -197,7 +197,7 @@ public final class CallAnalysis {
         return kept;
     }
 
-    private boolean meets(Set<Value> callees, Value value, Bodies.Step at) {
+    private boolean meets(Set<Value> callees, Value value, Bodies.ReachedFact at) {
         return design.bodies().origins(value, at).stream()
                 .anyMatch(v -> callees.contains(v) && !(v instanceof Value.Unknown) && !(v instanceof Value.Null));
     }
@@ -238,7 +238,7 @@ public final class CallAnalysis {
 
     private List<Evidence> readPlaces(Operation operation, List<Field> fields) {
         return reach.from(operation).stream()
-                .map(Bodies.Step::fact)
+                .map(Bodies.ReachedFact::fact)
                 .filter(f -> f instanceof Fact.Read r && fields.stream().anyMatch(x -> x.id().equals(r.field())))
                 .map(f -> Judgement.at(f.span(), "read here"))
                 .distinct()

@@ -30,7 +30,7 @@ public final class CallReach {
         return lookedAt;
     }
 
-    public List<Bodies.Step> from(Operation operation) {
+    public List<Bodies.ReachedFact> from(Operation operation) {
         return design.bodies().reachedFrom(operation);
     }
 
@@ -39,24 +39,24 @@ public final class CallReach {
      *
      * @param receivers where the object called on may come from
      */
-    public record Heard(Bodies.Step step, Set<Value> receivers) {}
+    public record ReachedCall(Bodies.ReachedFact step, Set<Value> receivers) {}
 
     /** Every call of one of {@code wanted} among the steps. */
-    public List<Heard> callsOf(List<Operation> wanted, List<Bodies.Step> steps) {
+    public List<ReachedCall> callsOf(List<Operation> wanted, List<Bodies.ReachedFact> steps) {
         lookedAt += steps.size() + wanted.size();
-        List<Heard> found = new ArrayList<>();
+        List<ReachedCall> found = new ArrayList<>();
         Predicate<String> isWanted = design.sameCallAsOneOf(wanted);
-        for (Bodies.Step step : steps) {
+        for (Bodies.ReachedFact step : steps) {
             if (step.fact() instanceof Fact.Call call) {
                 if (isWanted.test(call.operation())) {
-                    found.add(new Heard(step, design.bodies().origins(call.receiver(), step)));
+                    found.add(new ReachedCall(step, design.bodies().origins(call.receiver(), step)));
                 }
             } else if (step.fact() instanceof Fact.HandOver handOver) {
                 Set<Value> given = new LinkedHashSet<>();
                 handOver.functions().forEach(f -> given.addAll(design.bodies().origins(f, step)));
                 given.removeIf(v -> wanted.stream().noneMatch(o -> isFunction(o) && mayBe(v, o.owner())));
                 if (!given.isEmpty()) {
-                    found.add(new Heard(step, given));
+                    found.add(new ReachedCall(step, given));
                 }
             }
         }
@@ -118,7 +118,7 @@ public final class CallReach {
     public Set<String> handedOver() {
         if (handedOver == null) {
             handedOver = new LinkedHashSet<>();
-            for (Bodies.Step s : design.bodies().handOvers()) {
+            for (Bodies.ReachedFact s : design.bodies().handOvers()) {
                 ((Fact.HandOver) s.fact()).functions().forEach(v -> {
                     if (v instanceof Value.New made) {
                         handedOver.add(made.type());

@@ -10,7 +10,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ public final class FieldAnalysis {
         this.design = design;
     }
 
-    public Judgement leadsTo(Field field, Question q) {
+    public Judgement leadsTo(Field field, Query q) {
         return Judgement.answer(
                 design.leadsTo(field.type(), q.role(0)).isYes(),
                 q.words().say(field, " leads to ", q.role(0), "."),
@@ -35,7 +35,7 @@ public final class FieldAnalysis {
                 Judgement.places(field.span(), "declared here"));
     }
 
-    public Judgement isFinal(Field field, Question q) {
+    public Judgement isFinal(Field field, Query q) {
         return Judgement.answer(
                 field.isFinal(),
                 q.words().say(field, " is final."),
@@ -43,7 +43,7 @@ public final class FieldAnalysis {
                 Judgement.places(field.span(), "declared here"));
     }
 
-    public Judgement isStatic(Field field, Question q) {
+    public Judgement isStatic(Field field, Query q) {
         return Judgement.answer(
                 field.isStatic(),
                 q.words().say(field, " belongs to the class."),
@@ -51,7 +51,7 @@ public final class FieldAnalysis {
                 Judgement.places(field.span(), "declared here"));
     }
 
-    public Judgement isPrivate(Field field, Question q) {
+    public Judgement isPrivate(Field field, Query q) {
         return Judgement.answer(
                 field.visibility() == Visibility.PRIVATE,
                 q.words().say(field, " is private."),
@@ -59,7 +59,7 @@ public final class FieldAnalysis {
                 Judgement.places(field.span(), "declared here"));
     }
 
-    public Judgement isOfType(Field field, Question q) {
+    public Judgement isOfType(Field field, Query q) {
         Wording w = q.words();
         List<Type> wanted = q.role(0);
         List<Evidence> here = Judgement.places(field.span(), "declared here");
@@ -82,7 +82,7 @@ public final class FieldAnalysis {
     }
 
     /** @param many whether it is asked for many rather than one */
-    public Judgement holds(Field field, boolean many, Question q) {
+    public Judgement holds(Field field, boolean many, Query q) {
         Wording w = q.words();
         List<Evidence> here = Judgement.places(field.span(), "declared here");
         return Judgement.answer(
@@ -92,13 +92,13 @@ public final class FieldAnalysis {
                 here);
     }
 
-    public Judgement assignedFromParameter(Field field, Question q) {
+    public Judgement assignedFromParameter(Field field, Query q) {
         Wording w = q.words();
         List<Evidence> outside = new ArrayList<>();
         List<Evidence> inside = new ArrayList<>();
         List<Evidence> elsewhere = new ArrayList<>();
         Set<Operation> through = new LinkedHashSet<>();
-        for (Bodies.Step write : design.bodies().writesTo(field)) {
+        for (Bodies.ReachedFact write : design.bodies().writesTo(field)) {
             for (Value v : valuesOf(write)) {
                 Evidence here = Judgement.at(write.fact().span(), "set here");
                 if (comesFromOutside(v)) {
@@ -139,7 +139,7 @@ public final class FieldAnalysis {
                 w.say("Nothing sets ", field, " from a parameter."), Judgement.places(field.span(), "declared here"));
     }
 
-    private Set<Value> valuesOf(Bodies.Step write) {
+    private Set<Value> valuesOf(Bodies.ReachedFact write) {
         Value value = write.fact() instanceof Fact.Write x ? x.value() : ((Fact.Put) write.fact()).value();
         return design.bodies().outerOrigins(value, write);
     }
@@ -170,7 +170,7 @@ public final class FieldAnalysis {
                 .isPresent();
     }
 
-    public Judgement fromNew(Field field, Question q) {
+    public Judgement fromNew(Field field, Query q) {
         Wording w = q.words();
         List<Evidence> made = design.bodies().writesTo(field).stream()
                 .filter(s -> valuesOf(s).stream().anyMatch(v -> v instanceof Value.New))
@@ -183,9 +183,9 @@ public final class FieldAnalysis {
                 : Judgement.met(w.say(field, " is given a new object."), made);
     }
 
-    public Judgement lazily(Field field, Question q) {
+    public Judgement lazily(Field field, Query q) {
         Wording w = q.words();
-        for (Bodies.Step s : design.bodies().writesTo(field)) {
+        for (Bodies.ReachedFact s : design.bodies().writesTo(field)) {
             boolean late = s.in().isMethod() && asksForIt(s.in(), field);
             if (late) {
                 return Judgement.met(
@@ -204,19 +204,19 @@ public final class FieldAnalysis {
                         && b.on() == Fact.Question.NULL
                         && design
                                 .bodies()
-                                .origins(b.subject(), new Bodies.Step(operation, b, java.util.Map.of()))
+                                .origins(b.subject(), new Bodies.ReachedFact(operation, b, java.util.Map.of()))
                                 .stream()
                                 .anyMatch(v -> v instanceof Value.OfField x
                                         && x.field().equals(field.id())));
     }
 
-    private List<Bodies.Step> firstWrites(Field field) {
+    private List<Bodies.ReachedFact> firstWrites(Field field) {
         return design.bodies().writesTo(field).stream()
                 .filter(s -> s.fact() instanceof Fact.Write && s.in().role() == Operation.Role.INITIALISER)
                 .toList();
     }
 
-    public Judgement startsAsNull(Field field, Question q) {
+    public Judgement startsAsNull(Field field, Query q) {
         Wording w = q.words();
         boolean empty =
                 firstWrites(field).stream().allMatch(s -> ((Fact.Write) s.fact()).value() instanceof Value.Null);
@@ -227,7 +227,7 @@ public final class FieldAnalysis {
                 Judgement.places(field.span(), "declared here"));
     }
 
-    public Judgement startsAs(Field field, Question q) {
+    public Judgement startsAs(Field field, Query q) {
         boolean yes = firstWrites(field).stream()
                 .flatMap(s -> valuesOf(s).stream())
                 .anyMatch(v -> v instanceof Value.New n

@@ -9,7 +9,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.matching.judgement.Quantities;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
@@ -28,20 +28,20 @@ public final class ForwardingAnalysis {
         this.calls = calls;
     }
 
-    public Judgement passesOn(Type type, Question q) {
+    public Judgement passesOn(Type type, Query q) {
         return passesOn(type, q.operations(0), fieldsOf(type, q.fields(1)), q.words());
     }
 
-    public Judgement forwards(Type type, Question q) {
+    public Judgement forwards(Type type, Query q) {
         return forwards(type, q.operations(0), fieldsOf(type, q.fields(1)), q.words());
     }
 
-    public Judgement misforwards(Type type, Question q) {
+    public Judgement misforwards(Type type, Query q) {
         return misforwards(type, familyOf(q.operations(0)), fieldsOf(type, q.fields(1)), q.words());
     }
 
     /** Whether a type of the role passes the operation on to each of what a field holds. */
-    public Judgement isPassedOn(Operation o, Question q) {
+    public Judgement isPassedOn(Operation o, Query q) {
         return new Quantities(q.words())
                 .some(q.role(0).stream()
                         .map(t -> passesOn(t, List.of(o), fieldsOf(t, q.fields(1)), q.words()))
@@ -49,7 +49,7 @@ public final class ForwardingAnalysis {
     }
 
     /** Whether a type of the role answers the operation by asking what a field holds. */
-    public Judgement isForwarded(Operation o, Question q) {
+    public Judgement isForwarded(Operation o, Query q) {
         return new Quantities(q.words())
                 .some(q.role(0).stream()
                         .map(t -> handsOn(t, List.of(o), fieldsOf(t, q.fields(1)), q.words()))
@@ -148,7 +148,7 @@ public final class ForwardingAnalysis {
             Operation called =
                     other == null ? null : design.operation(other.operation()).orElse(null);
             boolean onField = other != null
-                    && design.bodies().origins(other.receiver(), new Bodies.Step(o, other, Map.of())).stream()
+                    && design.bodies().origins(other.receiver(), new Bodies.ReachedFact(o, other, Map.of())).stream()
                             .anyMatch(v -> v instanceof Value.OfField f
                                     && fields.stream().anyMatch(x -> x.id().equals(f.field())));
             boolean wrong = onField
@@ -175,7 +175,7 @@ public final class ForwardingAnalysis {
     /** Where the operation asks the same of an object that was made out of nothing just then, and of no other; else null. */
     private Fact.Call onlyAskedAnew(Operation o, Operation asked) {
         Fact.Call found = null;
-        for (Bodies.Step s : design.bodies().reachedFrom(o)) {
+        for (Bodies.ReachedFact s : design.bodies().reachedFrom(o)) {
             if (s.fact() instanceof Fact.Call c
                     && c.operation() != null
                     && !c.toSuper()

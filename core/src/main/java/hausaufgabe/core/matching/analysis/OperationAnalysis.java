@@ -8,7 +8,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -29,44 +29,44 @@ public final class OperationAnalysis {
         this.effects = effects;
     }
 
-    private static Judgement answer(Operation o, Question q, boolean yes, String met, String unmet) {
+    private static Judgement answer(Operation o, Query q, boolean yes, String met, String unmet) {
         return Judgement.answer(
                 yes, q.words().say(o, met), q.words().say(o, unmet), Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement isAbstract(Operation o, Question q) {
+    public Judgement isAbstract(Operation o, Query q) {
         return answer(o, q, o.isAbstract(), " is abstract.", " has a body.");
     }
 
-    public Judgement isStatic(Operation o, Question q) {
+    public Judgement isStatic(Operation o, Query q) {
         return answer(o, q, o.isStatic(), " belongs to the class.", " belongs to each object.");
     }
 
-    public Judgement isPrivate(Operation o, Question q) {
+    public Judgement isPrivate(Operation o, Query q) {
         return answer(o, q, o.visibility() == Visibility.PRIVATE, " is private.", " can be called from outside.");
     }
 
-    public Judgement isFinal(Operation o, Question q) {
+    public Judgement isFinal(Operation o, Query q) {
         return answer(o, q, !isOverridable(o) && !o.isAbstract(), " cannot be overridden.", " can be overridden.");
     }
 
-    public Judgement isOverridable(Operation o, Question q) {
+    public Judgement isOverridable(Operation o, Query q) {
         return answer(o, q, isOverridable(o), " can be overridden.", " cannot be overridden.");
     }
 
-    public Judgement isVaried(Operation o, Question q) {
+    public Judgement isVaried(Operation o, Query q) {
         return answer(o, q, isVaried(o), " is varied.", " is always the same.");
     }
 
-    public Judgement isOpenStep(Operation o, Question q) {
+    public Judgement isOpenStep(Operation o, Query q) {
         return answer(o, q, isOpenStep(o), " is left to others.", " is always the same.");
     }
 
-    public Judgement isUniversal(Operation o, Question q) {
+    public Judgement isUniversal(Operation o, Query q) {
         return answer(o, q, o.isUniversal(), " is one every object has.", " is its own.");
     }
 
-    public Judgement overrides(Operation o, Question q) {
+    public Judgement overrides(Operation o, Query q) {
         return Judgement.answer(
                 q.operations(0).stream().anyMatch(x -> o.overrides().contains(x.id())),
                 q.words().say(o, " is another body for ", q.operations(0), "."),
@@ -74,24 +74,24 @@ public final class OperationAnalysis {
                 Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement worksOut(Operation o, Question q) {
+    public Judgement worksOut(Operation o, Query q) {
         return answer(o, q, worksOut(o), " works something out.", " only names something.");
     }
 
-    public Judgement returnsSomething(Operation o, Question q) {
+    public Judgement returnsSomething(Operation o, Query q) {
         return answer(o, q, o.result() != null, " gives something back.", " gives nothing back.");
     }
 
-    public Judgement exchanges(Operation o, Question q) {
+    public Judgement exchanges(Operation o, Query q) {
         boolean yes = !o.parameters().isEmpty() || o.result() != null;
         return answer(o, q, yes, " exchanges something.", " exchanges nothing.");
     }
 
-    public Judgement takesSomething(Operation o, Question q) {
+    public Judgement takesSomething(Operation o, Query q) {
         return answer(o, q, !o.parameters().isEmpty(), " takes something.", " takes nothing.");
     }
 
-    public Judgement takesAny(Operation o, Question q) {
+    public Judgement takesAny(Operation o, Query q) {
         boolean takes = o.parameters().stream()
                 .map(p -> p.type().type())
                 .anyMatch(p -> q.role(0).stream()
@@ -104,7 +104,7 @@ public final class OperationAnalysis {
                 Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement takes(Operation o, Question q) {
+    public Judgement takes(Operation o, Query q) {
         return Judgement.answer(
                 o.parameters().stream()
                         .anyMatch(p -> design.names(p.type(), q.role(0)).isYes()),
@@ -113,7 +113,7 @@ public final class OperationAnalysis {
                 Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement returns(Operation o, Question q) {
+    public Judgement returns(Operation o, Query q) {
         return Judgement.answer(
                 design.names(o.result(), q.role(0)).isYes(),
                 q.words().say(o, " gives back ", q.role(0), "."),
@@ -121,7 +121,7 @@ public final class OperationAnalysis {
                 Judgement.places(o.span(), "declared here"));
     }
 
-    public Judgement isOneOf(Operation o, Question q) {
+    public Judgement isOneOf(Operation o, Query q) {
         return answer(o, q, q.operations(0).contains(o), " is one of them.", " is none of them.");
     }
 
@@ -146,7 +146,7 @@ public final class OperationAnalysis {
                 || (isOverridable(o) && !o.traits().contains(Operation.Trait.IMPLICIT) && effects.isInert(o, Set.of()));
     }
 
-    public Judgement replaced(Operation o, Question q) {
+    public Judgement replaced(Operation o, Query q) {
         List<Evidence> places = new ArrayList<>();
         List<Type> by = new ArrayList<>();
         for (Operation over : design.overridersOf(o)) {
@@ -180,7 +180,7 @@ public final class OperationAnalysis {
                                         && (r.value() instanceof Value.Literal || r.value() instanceof Value.OfField)));
     }
 
-    public Judgement calledIn(Operation operation, Question q) {
+    public Judgement calledIn(Operation operation, Query q) {
         Wording w = q.words();
         List<Evidence> here = Judgement.places(operation.span(), "declared here");
         for (Type type : q.role(0)) {
@@ -196,10 +196,10 @@ public final class OperationAnalysis {
         return Judgement.unmet(w.say(operation, " is not called there."), here);
     }
 
-    public Judgement stepOf(Operation operation, Question q) {
+    public Judgement stepOf(Operation operation, Query q) {
         List<Evidence> places = new ArrayList<>();
         for (Operation caller : q.operations(0)) {
-            for (CallReach.Heard h : reach.callsOf(List.of(operation), reach.from(caller))) {
+            for (CallReach.ReachedCall h : reach.callsOf(List.of(operation), reach.from(caller))) {
                 boolean own = !caller.equals(operation) && h.receivers().contains(new Value.Self());
                 if (own) {
                     places.add(Judgement.at(h.step().fact().span(), "called here"));
@@ -213,10 +213,10 @@ public final class OperationAnalysis {
                 places.isEmpty() ? Judgement.places(operation.span(), "declared here") : places);
     }
 
-    public Judgement callsSteps(Operation o, Question q) {
+    public Judgement callsSteps(Operation o, Query q) {
         Set<Operation> steps = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Call c
                     && c.operation() != null
                     && !c.toSuper()
@@ -237,8 +237,8 @@ public final class OperationAnalysis {
                 places.isEmpty() ? Judgement.places(o.span(), "declared here") : places);
     }
 
-    public Judgement callsDirectly(Operation o, Question q) {
-        List<Bodies.Step> own = reach.from(o).stream()
+    public Judgement callsDirectly(Operation o, Query q) {
+        List<Bodies.ReachedFact> own = reach.from(o).stream()
                 .filter(s -> s.in().equals(o)
                         || (o.span() != null
                                 && o.span().contains(s.fact().span())
@@ -257,7 +257,7 @@ public final class OperationAnalysis {
                 places);
     }
 
-    public Judgement reaches(Operation o, Question q) {
+    public Judgement reaches(Operation o, Query q) {
         List<Operation> wanted = q.operations(0);
         boolean yes = wanted.contains(o)
                 || reach.from(o).stream()

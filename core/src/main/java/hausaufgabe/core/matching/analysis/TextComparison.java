@@ -5,7 +5,7 @@ import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ public final class TextComparison {
         this.starter = starter;
     }
 
-    public Judgement unchanged(Type type, Question q) {
+    public Judgement unchanged(Type type, Query q) {
         return compared(
                 type,
                 q,
@@ -35,19 +35,19 @@ public final class TextComparison {
                         TypeAnalysis.headline(type)));
     }
 
-    public Judgement fewerBranches(Type type, Question q) {
+    public Judgement fewerBranches(Type type, Query q) {
         return compared(
                 type, q, before -> fewer(type, branches(design, type), branches(starter, before), "branches", q));
     }
 
-    public Judgement fewerNullChecks(Type type, Question q) {
+    public Judgement fewerNullChecks(Type type, Query q) {
         return compared(
                 type,
                 q,
                 before -> fewer(type, nullChecks(design, type), nullChecks(starter, before), "null checks", q));
     }
 
-    public Judgement noMoreLines(Type type, Question q) {
+    public Judgement noMoreLines(Type type, Query q) {
         return compared(type, q, before -> {
             int now = lines(type);
             int then = lines(before);
@@ -60,7 +60,7 @@ public final class TextComparison {
     }
 
     /** Compares with the type of the same name in the starter code; unclear where there is none. */
-    private Judgement compared(Type type, Question q, Function<Type, Judgement> comparison) {
+    private Judgement compared(Type type, Query q, Function<Type, Judgement> comparison) {
         List<Evidence> here = TypeAnalysis.headline(type);
         if (starter == null) {
             return Judgement.unclear(q.words().say("There is no starter code to compare ", type, " with."), here);
@@ -72,7 +72,7 @@ public final class TextComparison {
                 .orElseGet(() -> Judgement.unclear(q.words().say("The starter code has no ", type, "."), here));
     }
 
-    private static Judgement fewer(Type type, long now, long then, String what, Question q) {
+    private static Judgement fewer(Type type, long now, long then, String what, Query q) {
         Wording w = q.words();
         return Judgement.answer(
                 now < then,
@@ -115,7 +115,7 @@ public final class TextComparison {
         return type.span() == null ? 0 : type.span().endLine() - type.span().line() + 1;
     }
 
-    public Judgement copies(Type type, Question q) {
+    public Judgement copies(Type type, Query q) {
         int least = q.number(0);
         for (Operation mine : design.operationsOf(type)) {
             for (Type other : q.role(1)) {

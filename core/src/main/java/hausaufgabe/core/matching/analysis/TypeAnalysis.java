@@ -11,9 +11,9 @@ import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -34,7 +34,7 @@ public final class TypeAnalysis {
         this.effects = effects;
     }
 
-    public Judgement plays(Type type, Question q) {
+    public Judgement plays(Type type, Query q) {
         return Judgement.answer(
                 q.role(0).contains(type),
                 q.words().say(type, " is one of ", q.role(0), "."),
@@ -42,7 +42,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement isSealed(Type type, Question q) {
+    public Judgement isSealed(Type type, Query q) {
         return Judgement.answer(
                 type.flags().isSealed(),
                 q.words().say(type, " is sealed."),
@@ -50,7 +50,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement isFinal(Type type, Question q) {
+    public Judgement isFinal(Type type, Query q) {
         return Judgement.answer(
                 type.flags().isFinal(),
                 q.words().say(type, " is final."),
@@ -58,7 +58,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement realises(Type type, Question q) {
+    public Judgement realises(Type type, Query q) {
         return Judgement.answer(
                 realises(type, q.role(0)),
                 q.words().say(type, " realises ", q.role(0), "."),
@@ -66,7 +66,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement inherits(Type type, Question q) {
+    public Judgement inherits(Type type, Query q) {
         return Judgement.answer(
                 q.role(0).stream().anyMatch(u -> !u.isInterface() && design.realises(type.id(), u.id())),
                 q.words().say(type, " extends ", q.role(0), "."),
@@ -74,15 +74,15 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement dependsOn(Type type, Question q) {
+    public Judgement dependsOn(Type type, Query q) {
         return dependsOn(type, q.role(0), q.words());
     }
 
-    public Judgement dependsOnWorking(Type type, Question q) {
+    public Judgement dependsOnWorking(Type type, Query q) {
         return dependsOn(type, q.role(0).stream().filter(this::doesSomething).toList(), q.words());
     }
 
-    public Judgement onlyStarts(Type type, Question q) {
+    public Judgement onlyStarts(Type type, Query q) {
         return Judgement.answer(
                 onlyStarts(type),
                 q.words().say(type, " only starts the program."),
@@ -90,7 +90,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement isRealised(Type type, Question q) {
+    public Judgement isRealised(Type type, Query q) {
         return Judgement.answer(
                 q.role(0).stream().anyMatch(t -> design.realises(t.id(), type.id())),
                 q.words().say(q.role(0), " realises ", type, "."),
@@ -98,7 +98,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement isHeld(Type type, Question q) {
+    public Judgement isHeld(Type type, Query q) {
         return Judgement.answer(
                 q.role(0).stream().anyMatch(t -> holdsOne(t, type)),
                 q.words().say(q.role(0), " holds ", type, "."),
@@ -106,7 +106,7 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
-    public Judgement isTaken(Type type, Question q) {
+    public Judgement isTaken(Type type, Query q) {
         return Judgement.answer(
                 q.role(0).stream()
                         .flatMap(t -> design.methodsOf(t).stream())
@@ -127,12 +127,12 @@ public final class TypeAnalysis {
         return List.of(new Evidence(s.file(), s.line(), end, "declared here"));
     }
 
-    public Judgement isA(Type type, Pattern.TypeSort sort, Wording w) {
+    public Judgement isA(Type type, DesignPattern.TypeSort sort, Wording w) {
         List<Evidence> here = headline(type);
         if (isOfSort(type, sort)) {
             return Judgement.met(w.say(type, " is " + sort.oneOfIt() + "."), here);
         }
-        boolean open = sort == Pattern.TypeSort.ABSTRACTION
+        boolean open = sort == DesignPattern.TypeSort.ABSTRACTION
                 && type.kind() == Type.Kind.CLASS
                 && !design.realisationsOf(type).isEmpty();
         if (open) {
@@ -145,7 +145,7 @@ public final class TypeAnalysis {
         return Judgement.unmet(w.say(type, " is not " + sort.oneOfIt() + "."), here);
     }
 
-    public boolean isOfSort(Type type, Pattern.TypeSort sort) {
+    public boolean isOfSort(Type type, DesignPattern.TypeSort sort) {
         return switch (sort) {
             case TYPE -> true;
             case CLASS -> type.origin() == Type.Origin.DECLARED && !type.isInterface();
@@ -189,7 +189,7 @@ public final class TypeAnalysis {
         return all;
     }
 
-    public Judgement privateConstructors(Type type, Question q) {
+    public Judgement privateConstructors(Type type, Query q) {
         Wording w = q.words();
         List<Evidence> here = headline(type);
         List<Operation> constructors = design.operationsOf(type).stream()
@@ -228,7 +228,7 @@ public final class TypeAnalysis {
      * @param many whether a field must be able to hold many
      * @param least how many fields there must be
      */
-    public Judgement holds(Type type, Question q, boolean many, int least) {
+    public Judgement holds(Type type, Query q, boolean many, int least) {
         List<Field> found = RoleMembers.fields(design, type).stream()
                 .filter(f -> design.leadsTo(f.type(), q.role(0)).isYes())
                 .filter(f -> !many || f.type().many())
@@ -279,7 +279,7 @@ public final class TypeAnalysis {
             }
             o.parameters().forEach(p -> mention(p.type(), wanted, o.span(), met, places));
             mention(o.result(), wanted, o.span(), met, places);
-            for (Bodies.Step s : reach.from(o)) {
+            for (Bodies.ReachedFact s : reach.from(o)) {
                 mention(s.fact(), wanted, met, places);
             }
         }
@@ -322,22 +322,22 @@ public final class TypeAnalysis {
         }
     }
 
-    public Judgement answersInertly(Type type, Question q) {
+    public Judgement answersInertly(Type type, Query q) {
         return everyAnswer(
                 type,
                 q,
                 o -> effects.working(o, Set.of()).isEmpty() && o.span() != null ? List.of(o.span()) : List.of());
     }
 
-    public Judgement answersEmptily(Type type, Question q) {
+    public Judgement answersEmptily(Type type, Query q) {
         return everyAnswer(type, q, o -> effects.isEmpty(o) ? List.of(o.span()) : List.of());
     }
 
-    public Judgement answersNull(Type type, Question q) {
+    public Judgement answersNull(Type type, Query q) {
         return someAnswer(type, q, effects::nulls, " gives back null.");
     }
 
-    public Judgement refusesIn(Type type, Question q) {
+    public Judgement refusesIn(Type type, Query q) {
         return someAnswer(type, q, effects::errors, " throws.");
     }
 
@@ -350,7 +350,7 @@ public final class TypeAnalysis {
     }
 
     /** @param places where in a body it is so; none where it is not */
-    private Judgement someAnswer(Type type, Question q, Function<Operation, List<Span>> places, String does) {
+    private Judgement someAnswer(Type type, Query q, Function<Operation, List<Span>> places, String does) {
         List<Evidence> found = new ArrayList<>();
         List<Operation> hit = new ArrayList<>();
         for (Operation o : bodiesOf(type, q.operations(0))) {
@@ -367,7 +367,7 @@ public final class TypeAnalysis {
                 found);
     }
 
-    private Judgement everyAnswer(Type type, Question q, Function<Operation, List<Span>> places) {
+    private Judgement everyAnswer(Type type, Query q, Function<Operation, List<Span>> places) {
         List<Evidence> found = new ArrayList<>();
         List<Evidence> others = new ArrayList<>();
         List<Operation> working = new ArrayList<>();
@@ -389,7 +389,7 @@ public final class TypeAnalysis {
                 working.isEmpty() ? found : others);
     }
 
-    public Judgement uncalled(Type type, Question q) {
+    public Judgement uncalled(Type type, Query q) {
         Wording w = q.words();
         List<Operation> missed = design.operationsOf(type).stream()
                 .filter(o -> o.isMethod() && o.isAbstract())

@@ -8,7 +8,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
@@ -33,7 +33,7 @@ public final class UsageAnalysis {
         this.bodies = bodies;
     }
 
-    public Judgement callsInto(Type type, Question q) {
+    public Judgement callsInto(Type type, Query q) {
         List<Operation> wanted =
                 q.role(0).stream().flatMap(t -> design.methodsOf(t).stream()).toList();
         List<Evidence> places = new ArrayList<>();
@@ -53,7 +53,7 @@ public final class UsageAnalysis {
                 && a.parameters().size() == b.parameters().size();
     }
 
-    public Judgement mirrors(Type type, Question q) {
+    public Judgement mirrors(Type type, Query q) {
         List<Field> fields = RoleMembers.fields(design, type);
         List<Operation> own = design.methodsOf(type);
         for (Type up : q.role(0)) {
@@ -77,7 +77,7 @@ public final class UsageAnalysis {
                 q.words().say(type, " answers nothing like ", q.role(0), "."), TypeAnalysis.headline(type));
     }
 
-    public Judgement wraps(Type type, Question q) {
+    public Judgement wraps(Type type, Query q) {
         List<Field> held = RoleMembers.fields(design, type).stream()
                 .filter(f ->
                         !f.type().many() && design.leadsTo(f.type(), q.role(0)).isYes())
@@ -107,7 +107,7 @@ public final class UsageAnalysis {
                         && held.stream().anyMatch(h -> h.id().equals(x.field())));
     }
 
-    public Judgement askedBy(Type type, Question q) {
+    public Judgement askedBy(Type type, Query q) {
         List<Evidence> places = new ArrayList<>();
         for (Type by : q.role(0)) {
             for (Operation asked : q.operations(1)) {
@@ -115,7 +115,7 @@ public final class UsageAnalysis {
                 if (o == null) {
                     continue;
                 }
-                for (Bodies.Step s : reach.from(o)) {
+                for (Bodies.ReachedFact s : reach.from(o)) {
                     boolean works = s.fact() instanceof Fact.Call c
                             && !(c.receiver() instanceof Value.Self)
                             && design.operation(c.operation() == null ? "" : c.operation())
@@ -150,7 +150,7 @@ public final class UsageAnalysis {
                                 || f instanceof Fact.Throw);
     }
 
-    public Judgement givenAsNull(Type type, Question q) {
+    public Judgement givenAsNull(Type type, Query q) {
         List<Evidence> places = new ArrayList<>();
         for (Operation o : design.operations()) {
             boolean gives = o.isMethod()
@@ -174,7 +174,7 @@ public final class UsageAnalysis {
                 places.stream().distinct().toList());
     }
 
-    public Judgement keepsCalled(Type type, Question q) {
+    public Judgement keepsCalled(Type type, Query q) {
         Set<String> kept = calls.keptFields(type, q.operations(0));
         List<Evidence> places = new ArrayList<>();
         List<Field> fields = new ArrayList<>();
@@ -191,7 +191,7 @@ public final class UsageAnalysis {
                 places.isEmpty() ? TypeAnalysis.headline(type) : places);
     }
 
-    public Judgement declares(Type type, Question q) {
+    public Judgement declares(Type type, Query q) {
         List<Operation> own = design.methodsOf(type);
         boolean yes = q.operations(0).stream()
                 .anyMatch(o ->
@@ -203,7 +203,7 @@ public final class UsageAnalysis {
                 TypeAnalysis.headline(type));
     }
 
-    public Judgement takesEach(Type type, Question q) {
+    public Judgement takesEach(Type type, Query q) {
         Set<Type> missed = new LinkedHashSet<>(q.role(0));
         List<Evidence> places = new ArrayList<>();
         for (Operation o : design.methodsOf(type)) {

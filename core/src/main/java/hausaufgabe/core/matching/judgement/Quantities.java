@@ -1,7 +1,7 @@
 package hausaufgabe.core.matching.judgement;
 
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.notation.Pattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Condition;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.List;

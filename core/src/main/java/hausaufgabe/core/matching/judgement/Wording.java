@@ -3,7 +3,7 @@ package hausaufgabe.core.matching.judgement;
 import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Sentence.Piece;
 import java.util.ArrayList;
@@ -16,12 +16,12 @@ public final class Wording {
 
     private static final java.util.regex.Pattern BRACES = java.util.regex.Pattern.compile("\\{([^}]*)}");
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final Binding binding;
     private final boolean quiet;
 
     /** @param quiet whether nothing needs to be said, as during a search */
-    public Wording(Pattern pattern, Binding binding, boolean quiet) {
+    public Wording(DesignPattern pattern, Binding binding, boolean quiet) {
         this.pattern = pattern;
         this.binding = binding;
         this.quiet = quiet;

@@ -14,7 +14,7 @@ import hausaufgabe.core.matching.analysis.CallReach;
 import hausaufgabe.core.matching.analysis.RoleMembers;
 import hausaufgabe.core.matching.analysis.TypeAnalysis;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
@@ -44,7 +44,7 @@ public final class BuilderAnalysis {
         return design.isOneOf(type, role).isYes();
     }
 
-    public Judgement builds(Type type, Question q) {
+    public Judgement builds(Type type, Query q) {
         List<Operation> finishing = new ArrayList<>();
         List<Operation> preparing = new ArrayList<>();
         boolean product = isOf(type.id(), q.role(0));
@@ -74,7 +74,7 @@ public final class BuilderAnalysis {
         }
         for (Fact f : o.body()) {
             if (f instanceof Fact.Return r) {
-                for (Value v : design.bodies().origins(r.value(), new Bodies.Step(o, f, Map.of()))) {
+                for (Value v : design.bodies().origins(r.value(), new Bodies.ReachedFact(o, f, Map.of()))) {
                     boolean made = v instanceof Value.New n && isOf(n.type(), role);
                     boolean kept = v instanceof Value.OfField x
                             && x.on() instanceof Value.Self
@@ -91,7 +91,7 @@ public final class BuilderAnalysis {
     }
 
     /** Whether the operation prepares for the ones that finish. */
-    public Judgement prepares(Operation o, Question q) {
+    public Judgement prepares(Operation o, Query q) {
         Type owner = design.type(o.owner()).orElse(null);
         boolean yes = owner != null
                 && o.isMethod()
@@ -145,7 +145,7 @@ public final class BuilderAnalysis {
     }
 
     /** Declares something that the builder answers, and gives back nothing, the product, or the next stage. */
-    public Judgement stage(Type type, Question q) {
+    public Judgement stage(Type type, Query q) {
         List<Type> builders = q.role(0);
         boolean above =
                 design.isAbstraction(type) && builders.stream().anyMatch(b -> design.realises(b.id(), type.id()));
@@ -170,7 +170,7 @@ public final class BuilderAnalysis {
                 && design.type(o.result().type()).filter(Type::isOwn).isPresent();
     }
 
-    public Judgement directs(Type type, Question q) {
+    public Judgement directs(Type type, Query q) {
         Set<String> called = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         boolean separate = q.operations(0).stream()
@@ -183,7 +183,7 @@ public final class BuilderAnalysis {
             if (o.role() == Operation.Role.ENTRY) {
                 continue;
             }
-            for (CallReach.Heard h : reach.callsOf(q.operations(0), reach.from(o))) {
+            for (CallReach.ReachedCall h : reach.callsOf(q.operations(0), reach.from(o))) {
                 boolean given = h.receivers().stream()
                         .anyMatch(v -> v instanceof Value.OfField
                                 || v instanceof Value.OfParameter
@@ -203,7 +203,7 @@ public final class BuilderAnalysis {
     }
 
     /** A step that comes to nothing; where there are several builders, some may have nothing to do for it. */
-    public Judgement ignores(Type type, Question q) {
+    public Judgement ignores(Type type, Query q) {
         List<Type> fellows = q.binding().roles().values().stream()
                 .filter(l -> l.contains(type))
                 .flatMap(List::stream)
@@ -228,7 +228,7 @@ public final class BuilderAnalysis {
         return Judgement.unmet(q.words().say("Every step leaves something behind."), TypeAnalysis.headline(type));
     }
 
-    private Judgement leavesSomething(Operation o, Question q) {
+    private Judgement leavesSomething(Operation o, Query q) {
         return bodies.setsSomething(o, q);
     }
 
@@ -241,7 +241,7 @@ public final class BuilderAnalysis {
                         .isPresent());
     }
 
-    public Judgement sharesResult(Type type, Question q) {
+    public Judgement sharesResult(Type type, Query q) {
         List<Evidence> places = new ArrayList<>();
         List<Field> shared = new ArrayList<>();
         for (Operation o : design.methodsOf(type)) {
@@ -252,7 +252,7 @@ public final class BuilderAnalysis {
                 if (!(f instanceof Fact.Return r)) {
                     continue;
                 }
-                for (Value v : design.bodies().origins(r.value(), new Bodies.Step(o, f, Map.of()))) {
+                for (Value v : design.bodies().origins(r.value(), new Bodies.ReachedFact(o, f, Map.of()))) {
                     Field kept = v instanceof Value.OfField x && !(r.value() instanceof Value.Copy)
                             ? design.field(x.field()).orElse(null)
                             : null;
@@ -281,11 +281,11 @@ public final class BuilderAnalysis {
                         s.in().isMethod() && s.fact() instanceof Fact.Write w && !(w.value() instanceof Value.Literal));
     }
 
-    public Judgement unused(Type product, Question q) {
+    public Judgement unused(Type product, Query q) {
         boolean built =
                 q.operations(0).stream().anyMatch(o -> !reach.everywhere(o).isEmpty());
         List<Evidence> places = new ArrayList<>();
-        for (Bodies.Step s : design.bodies().creationsOf(product)) {
+        for (Bodies.ReachedFact s : design.bodies().creationsOf(product)) {
             boolean byBuilder = q.operations(0).stream()
                     .anyMatch(o -> o.owner().equals(s.in().owner()) || design.realises(s.in().owner(), o.owner()));
             if (!byBuilder && !s.in().owner().equals(product.id())) {

@@ -11,7 +11,7 @@ import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.analysis.CallReach;
 import hausaufgabe.core.matching.analysis.TypeAnalysis;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -42,15 +42,15 @@ public final class ChangeNotificationAnalysis {
         }
     }
 
-    public Judgement tellsChanges(Type type, Question q) {
+    public Judgement tellsChanges(Type type, Query q) {
         return tellsChanges(type, subject(type, q), q);
     }
 
-    public Judgement openState(Type type, Question q) {
+    public Judgement openState(Type type, Query q) {
         return openState(subject(type, q), q);
     }
 
-    private Subject subject(Type type, Question q) {
+    private Subject subject(Type type, Query q) {
         List<Type> family = new ArrayList<>(List.of(type));
         family.addAll(design.realisationsOf(type));
         Subject subject = new Subject(family, q.operations(0), new LinkedHashSet<>(), new LinkedHashSet<>());
@@ -64,7 +64,7 @@ public final class ChangeNotificationAnalysis {
 
     /** What the telling itself says: its arguments, what they are made of, and what those who are told ask back for. */
     private void told(Subject subject, Operation notify) {
-        for (Bodies.Step s : reach.from(notify)) {
+        for (Bodies.ReachedFact s : reach.from(notify)) {
             if (s.fact() instanceof Fact.Call c && c.operation() != null) {
                 Set<Value> receivers = design.bodies().origins(c.receiver(), s);
                 boolean toListener = receivers.stream()
@@ -80,7 +80,7 @@ public final class ChangeNotificationAnalysis {
                 h.functions().forEach(f -> design.bodies().origins(f, s).forEach(v -> listener(subject, v)));
             }
         }
-        for (Bodies.Step call : design.bodies().callersOf(notify)) {
+        for (Bodies.ReachedFact call : design.bodies().callersOf(notify)) {
             if (subject.owns(call.in()) && call.fact() instanceof Fact.Call c) {
                 c.arguments().forEach(a -> state(subject, a, call));
             }
@@ -101,7 +101,7 @@ public final class ChangeNotificationAnalysis {
         }
     }
 
-    private void state(Subject subject, Value value, Bodies.Step at) {
+    private void state(Subject subject, Value value, Bodies.ReachedFact at) {
         for (Value v : design.bodies().origins(value, at)) {
             Value held = v instanceof Value.ElementOf e ? e.container() : v;
             if (held instanceof Value.OfField f && isOwn(subject, f.field())) {
@@ -119,13 +119,13 @@ public final class ChangeNotificationAnalysis {
 
     private void askedBack(Subject subject, Operation update) {
         for (Operation told : design.overridersOf(update)) {
-            for (Bodies.Step s : reach.from(told)) {
+            for (Bodies.ReachedFact s : reach.from(told)) {
                 if (s.fact() instanceof Fact.Call c && c.operation() != null) {
                     design.operation(c.operation())
                             .filter(subject::owns)
                             .ifPresent(o -> o.body().forEach(f -> {
                                 if (f instanceof Fact.Return r) {
-                                    state(subject, r.value(), new Bodies.Step(o, f, Map.of()));
+                                    state(subject, r.value(), new Bodies.ReachedFact(o, f, Map.of()));
                                 }
                             }));
                 }
@@ -136,7 +136,7 @@ public final class ChangeNotificationAnalysis {
     private void changedWithTelling(Subject subject) {
         for (Operation o : operationsOf(subject)) {
             if (o.isMethod() && tells(o, subject)) {
-                for (Bodies.Step s : reach.from(o)) {
+                for (Bodies.ReachedFact s : reach.from(o)) {
                     if (s.fact() instanceof Fact.Write w && isOwn(subject, w.field())) {
                         subject.state().add(w.field());
                     }
@@ -160,7 +160,7 @@ public final class ChangeNotificationAnalysis {
                                                 .anyMatch(n -> design.isSameCall(c.operation(), n)));
     }
 
-    private Judgement tellsChanges(Type type, Subject subject, Question q) {
+    private Judgement tellsChanges(Type type, Subject subject, Query q) {
         Wording w = q.words();
         Set<String> state = subject.state();
         boolean toldByOwn =
@@ -207,14 +207,14 @@ public final class ChangeNotificationAnalysis {
         if (o.visibility() == Visibility.PUBLIC) {
             return true;
         }
-        List<Bodies.Step> callers = design.bodies().callersOf(o);
+        List<Bodies.ReachedFact> callers = design.bodies().callersOf(o);
         boolean toldByCallers =
                 !callers.isEmpty() && callers.stream().allMatch(s -> !s.in().isMethod() || tells(s.in(), subject));
         return design.bodies().isOpen(o) && !toldByCallers;
     }
 
     private Fact changeOf(Operation o, Set<String> state) {
-        for (Bodies.Step s : reach.from(o)) {
+        for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Write w && state.contains(w.field()) && s.in().isMethod()) {
                 return w;
             }
@@ -270,7 +270,7 @@ public final class ChangeNotificationAnalysis {
                 .toList();
     }
 
-    private Judgement openState(Subject subject, Question q) {
+    private Judgement openState(Subject subject, Query q) {
         List<Evidence> places = new ArrayList<>();
         List<Field> open = new ArrayList<>();
         Set<String> all = new LinkedHashSet<>(subject.state());

@@ -11,7 +11,7 @@ import hausaufgabe.core.matching.analysis.RoleMembers;
 import hausaufgabe.core.matching.analysis.TypeAnalysis;
 import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.matching.judgement.Quantities;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -32,7 +32,7 @@ public final class DoubleDispatchAnalysis {
         this.effects = effects;
     }
 
-    public Judgement accepts(Type type, Question q) {
+    public Judgement accepts(Type type, Query q) {
         Wording w = q.words();
         List<Judgement> each = new ArrayList<>();
         for (Operation asked : q.operations(0)) {
@@ -51,13 +51,13 @@ public final class DoubleDispatchAnalysis {
                 : new Quantities(w).some(each);
     }
 
-    private Judgement handsOver(Type type, Operation accept, Question q) {
+    private Judgement handsOver(Type type, Operation accept, Query q) {
         Wording w = q.words();
         Set<Operation> called = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         boolean self = false;
         boolean unfollowed = false;
-        for (CallReach.Heard h : reach.callsOf(q.operations(1), reach.from(accept))) {
+        for (CallReach.ReachedCall h : reach.callsOf(q.operations(1), reach.from(accept))) {
             if (h.step().fact() instanceof Fact.Call c) {
                 design.operation(c.operation()).ifPresent(called::add);
                 places.add(Judgement.at(c.span(), "handed over here"));
@@ -95,7 +95,7 @@ public final class DoubleDispatchAnalysis {
     }
 
     /** The other elements that end up in the same operation. */
-    private List<Type> sharing(Type type, Operation accept, Set<Operation> called, Question q) {
+    private List<Type> sharing(Type type, Operation accept, Set<Operation> called, Query q) {
         List<Type> fellows = new ArrayList<>();
         for (Type other : q.role(2)) {
             if (other.equals(type)) {
@@ -117,7 +117,7 @@ public final class DoubleDispatchAnalysis {
     }
 
     /** Whether each visiting operation does no more than ask the element to do the work. */
-    public Judgement leavesWork(Type type, Question q) {
+    public Judgement leavesWork(Type type, Query q) {
         Set<Operation> asked = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         int bodies = 0;

@@ -14,7 +14,7 @@ import hausaufgabe.core.matching.analysis.RoleMembers;
 import hausaufgabe.core.matching.analysis.TypeAnalysis;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Status;
@@ -38,22 +38,22 @@ public final class SelectionAnalysis {
         this.types = types;
     }
 
-    public Judgement picksAmong(Type type, Question q) {
+    public Judgement picksAmong(Type type, Query q) {
         return picksAmong(type, q.role(0), q.binding(), q.words());
     }
 
-    public Judgement asksTypeOf(Type type, Question q) {
+    public Judgement asksTypeOf(Type type, Query q) {
         return asksTypeOf(type, q.role(0), q.words());
     }
 
-    public Judgement worksByTag(Type type, Question q) {
+    public Judgement worksByTag(Type type, Query q) {
         return worksByTag(type, q.operations(0), q.binding(), q.words());
     }
 
     private Judgement picksAmong(Type type, List<Type> choice, Binding binding, Wording w) {
         Map<String, Evidence> picked = new LinkedHashMap<>();
         for (Operation o : types.ownOperations(type, binding)) {
-            for (Bodies.Step step : reach.from(o)) {
+            for (Bodies.ReachedFact step : reach.from(o)) {
                 for (Value used : usedAsOne(step, choice)) {
                     for (Value v : design.bodies().origins(used, step)) {
                         pick(v, type, choice, step, picked);
@@ -77,7 +77,7 @@ public final class SelectionAnalysis {
     }
 
     /** The values that a step uses as the one algorithm: assigned, called on, or handed to an own operation. */
-    private List<Value> usedAsOne(Bodies.Step step, List<Type> choice) {
+    private List<Value> usedAsOne(Bodies.ReachedFact step, List<Type> choice) {
         if (step.fact() instanceof Fact.Write x) {
             boolean one = design.field(x.field()).map(f -> !f.type().many()).orElse(true);
             return one ? List.of(x.value()) : List.of();
@@ -96,7 +96,7 @@ public final class SelectionAnalysis {
         return List.of();
     }
 
-    private void pick(Value value, Type by, List<Type> choice, Bodies.Step step, Map<String, Evidence> picked) {
+    private void pick(Value value, Type by, List<Type> choice, Bodies.ReachedFact step, Map<String, Evidence> picked) {
         if (value instanceof Value.New made
                 && choice.stream().anyMatch(t -> t.id().equals(made.type()))
                 && design.lineOf(by).stream()
@@ -130,7 +130,7 @@ public final class SelectionAnalysis {
             if (o.role() == Operation.Role.ENTRY || o.isUniversal()) {
                 continue;
             }
-            for (Bodies.Step step : reach.from(o)) {
+            for (Bodies.ReachedFact step : reach.from(o)) {
                 boolean asks = step.fact() instanceof Fact.Branch b
                         && (b.on() == Fact.Question.TYPE || b.on() == Fact.Question.TAG)
                         && b.type() != null
@@ -203,12 +203,12 @@ public final class SelectionAnalysis {
     /** Where an operation, in its own text, makes a call or uses an operation of its own that does. */
     private List<Span> callSpans(Operation operation, List<Operation> wanted) {
         List<Span> spans = new ArrayList<>();
-        for (CallReach.Heard h : reach.callsOf(wanted, reach.from(operation))) {
+        for (CallReach.ReachedCall h : reach.callsOf(wanted, reach.from(operation))) {
             if (h.step().in().equals(operation)) {
                 spans.add(h.step().fact().span());
             }
         }
-        for (Bodies.Step step : reach.from(operation)) {
+        for (Bodies.ReachedFact step : reach.from(operation)) {
             boolean within = operation.span() != null
                     && operation.span().contains(step.fact().span());
             if (within && step.in().id().equals(operation.id()) && step.fact() instanceof Fact.Call call) {
@@ -263,7 +263,7 @@ public final class SelectionAnalysis {
     }
 
     /** Whether a type other than the one that chooses asks again, for the kind or for the key. */
-    public Judgement othersTellApart(Type chooser, Question q) {
+    public Judgement othersTellApart(Type chooser, Query q) {
         Keys keys = keysOf(List.of(chooser));
         List<Type> house = design.nestedIn(chooser);
         for (Type t : design.types()) {
@@ -294,7 +294,7 @@ public final class SelectionAnalysis {
         return Judgement.unmet(q.words().say("Nobody else tells them apart."), List.of());
     }
 
-    public Judgement choosesByKeyOf(Type type, Question q) {
+    public Judgement choosesByKeyOf(Type type, Query q) {
         return q.role(0).contains(type)
                 ? Judgement.unmet(q.words().say(type, " is where it is decided."), List.of())
                 : decidesBy(keysOf(q.role(0)), type, q.role(0), q.words());

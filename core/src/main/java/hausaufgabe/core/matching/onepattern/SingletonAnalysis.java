@@ -12,7 +12,7 @@ import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.analysis.TypeAnalysis;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
@@ -30,7 +30,7 @@ public final class SingletonAnalysis {
         this.design = design;
     }
 
-    public Judgement givesItself(Type type, Question q) {
+    public Judgement givesItself(Type type, Query q) {
         List<Evidence> places = new ArrayList<>();
         givers(type).forEach(o -> places.addAll(Judgement.places(o.span(), "given out here")));
         kept(type).stream()
@@ -45,7 +45,7 @@ public final class SingletonAnalysis {
     }
 
     /** Whether the operation gives out the one object of a type of the role. */
-    public Judgement givesOut(Operation o, Question q) {
+    public Judgement givesOut(Operation o, Query q) {
         return Judgement.answer(
                 q.role(0).stream().anyMatch(t -> ways(t).contains(o)),
                 q.words().say(o, " gives out ", q.role(0), "."),
@@ -87,7 +87,7 @@ public final class SingletonAnalysis {
         List<Value> all = new ArrayList<>();
         for (Fact f : o.body()) {
             if (f instanceof Fact.Return r) {
-                all.addAll(design.bodies().origins(r.value(), new Bodies.Step(o, f, Map.of())));
+                all.addAll(design.bodies().origins(r.value(), new Bodies.ReachedFact(o, f, Map.of())));
             }
         }
         return all;
@@ -116,7 +116,7 @@ public final class SingletonAnalysis {
         return found;
     }
 
-    public Judgement keeps(Type type, Question q) {
+    public Judgement keeps(Type type, Query q) {
         Wording w = q.words();
         List<Field> kept = kept(type);
         List<Evidence> places = kept.stream()
@@ -133,7 +133,7 @@ public final class SingletonAnalysis {
                 places);
     }
 
-    public Judgement givesKept(Type type, Question q) {
+    public Judgement givesKept(Type type, Query q) {
         Wording w = q.words();
         List<Field> kept = kept(type);
         List<Evidence> fine = new ArrayList<>();
@@ -186,7 +186,7 @@ public final class SingletonAnalysis {
     }
 
     private Set<Value> origins(Operation o, Fact.Write write) {
-        return design.bodies().origins(write.value(), new Bodies.Step(o, write, Map.of()));
+        return design.bodies().origins(write.value(), new Bodies.ReachedFact(o, write, Map.of()));
     }
 
     private static boolean isNew(Value v, Type type) {
@@ -197,7 +197,7 @@ public final class SingletonAnalysis {
     private Set<Span> startsOf(Type type, List<Field> kept) {
         Set<Span> starts = new LinkedHashSet<>();
         for (Field k : kept) {
-            for (Bodies.Step s : design.bodies().writesTo(k)) {
+            for (Bodies.ReachedFact s : design.bodies().writesTo(k)) {
                 Value value = s.fact() instanceof Fact.Write w ? w.value() : ((Fact.Put) s.fact()).value();
                 design.bodies().origins(value, s).stream()
                         .filter(v -> isNew(v, type))
@@ -237,7 +237,7 @@ public final class SingletonAnalysis {
                     ? w.value()
                     : f instanceof Fact.Put p ? p.value() : null;
             if (value != null
-                    && design.bodies().origins(value, new Bodies.Step(o, f, Map.of())).stream()
+                    && design.bodies().origins(value, new Bodies.ReachedFact(o, f, Map.of())).stream()
                             .anyMatch(v -> v instanceof Value.New n && n.span().equals(made))) {
                 return true;
             }
@@ -245,13 +245,13 @@ public final class SingletonAnalysis {
         return false;
     }
 
-    public Judgement makesOnce(Type type, Question q) {
+    public Judgement makesOnce(Type type, Query q) {
         Wording w = q.words();
         List<Evidence> others = new ArrayList<>();
         int starts = 0;
         List<Field> kept = kept(type);
         Set<Span> begin = startsOf(type, kept);
-        for (Bodies.Step s : design.bodies().creationsOf(type)) {
+        for (Bodies.ReachedFact s : design.bodies().creationsOf(type)) {
             boolean first = s.in().role() == Operation.Role.INITIALISER && s.in().isStatic()
                     || begin.contains(s.fact().span())
                     || (s.in().isMethod() && ways(type).contains(s.in()))
@@ -290,7 +290,7 @@ public final class SingletonAnalysis {
                 .orElse(false);
     }
 
-    public Judgement replaceable(Type type, Question q) {
+    public Judgement replaceable(Type type, Query q) {
         Wording w = q.words();
         List<Evidence> places = new ArrayList<>();
         for (Field f : kept(type)) {
@@ -314,12 +314,12 @@ public final class SingletonAnalysis {
         return apart || elsewhere || maker.guards().stream().anyMatch(g -> g.contains(made.span()));
     }
 
-    public Judgement unguarded(Type type, Question q) {
+    public Judgement unguarded(Type type, Query q) {
         Wording w = q.words();
         List<Evidence> places = new ArrayList<>();
         List<Field> kept = kept(type);
         for (Operation o : givers(type)) {
-            for (Bodies.Step s : design.bodies().reachedFrom(o)) {
+            for (Bodies.ReachedFact s : design.bodies().reachedFrom(o)) {
                 if (s.fact() instanceof Fact.Create c
                         && c.type().equals(type.id())
                         && isWritten(s.in(), c.span(), kept)

@@ -7,7 +7,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Unresolved;
 import hausaufgabe.core.matching.analysis.RoleMembers;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.matching.relation.JudgedRelation.Scope;
 import hausaufgabe.core.report.Status;
@@ -37,7 +37,7 @@ public final class Doubt {
         return unresolved.isEmpty() && !design.bodies().isAnyCutShort();
     }
 
-    public Judgement about(Judgement found, JudgedRelation relation, Type type, Question q) {
+    public Judgement about(Judgement found, JudgedRelation relation, Type type, Query q) {
         if (found.status() != Status.UNMET || isNone()) {
             return found;
         }
@@ -47,7 +47,7 @@ public final class Doubt {
         return doubted(found, names, q.words());
     }
 
-    public Judgement about(Judgement found, JudgedRelation relation, Operation operation, Question q) {
+    public Judgement about(Judgement found, JudgedRelation relation, Operation operation, Query q) {
         if (found.status() != Status.UNMET || isNone()) {
             return found;
         }
@@ -61,7 +61,7 @@ public final class Doubt {
         return doubted(found, names, q.words());
     }
 
-    public Judgement about(Judgement found, JudgedRelation relation, Field field, Question q) {
+    public Judgement about(Judgement found, JudgedRelation relation, Field field, Query q) {
         boolean hangs = relation.scope() != Scope.NOTHING;
         return found.status() == Status.UNMET && hangs ? doubted(found, unresolved.inTypeOf(field), q.words()) : found;
     }

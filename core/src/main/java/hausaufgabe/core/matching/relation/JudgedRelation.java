@@ -4,7 +4,7 @@ import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.matching.judgement.Question;
+import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.notation.Relation;
 
 /**
@@ -45,7 +45,7 @@ public final class JudgedRelation implements Relation {
     /** @param <S> what it is asked of */
     @FunctionalInterface
     interface How<S> {
-        Judgement judge(Analyses analyses, S subject, Question question);
+        Judgement judge(Analyses analyses, S subject, Query query);
     }
 
     private final String words;
@@ -136,16 +136,16 @@ public final class JudgedRelation implements Relation {
         return holders;
     }
 
-    public Judgement judge(Analyses analyses, Type type, Question question) {
-        return ofType.judge(analyses, type, question);
+    public Judgement judge(Analyses analyses, Type type, Query query) {
+        return ofType.judge(analyses, type, query);
     }
 
-    public Judgement judge(Analyses analyses, Field field, Question question) {
-        return ofField.judge(analyses, field, question);
+    public Judgement judge(Analyses analyses, Field field, Query query) {
+        return ofField.judge(analyses, field, query);
     }
 
-    public Judgement judge(Analyses analyses, Operation operation, Question question) {
-        return ofOperation.judge(analyses, operation, question);
+    public Judgement judge(Analyses analyses, Operation operation, Query query) {
+        return ofOperation.judge(analyses, operation, query);
     }
 
     @Override

@@ -6,6 +6,7 @@ import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.Kind;
 import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.TypeToken;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.value.Referent;
@@ -40,19 +41,15 @@ public final class CallWording {
             return s.kind() == Kind.TEXT ? '"' + s.text() + '"' : s.text();
         }
         if (input instanceof Input.Parsed p) {
-            return p.text().isEmpty() ? "a " + simpleName(p.type()) : p.text();
+            return p.text().isEmpty() ? "a " + TypeToken.simpleName(p.type()) : p.text();
         }
         if (input instanceof Input.Several s) {
             return s.items().stream().map(this::shown).toList().toString();
         }
         if (input instanceof ObjectRef r) {
-            return environment.nameOf(r).orElse("a " + simpleName(r.type().replaceFirst("_other$", "")));
+            return environment.nameOf(r).orElse("a " + TypeToken.simpleName(r.type()));
         }
         return "null";
-    }
-
-    private static String simpleName(String type) {
-        return type.substring(Math.max(type.lastIndexOf('.'), type.lastIndexOf('$')) + 1);
     }
 
     /** A type with the role it plays. */

@@ -6,7 +6,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Scenario;
-import hausaufgabe.core.notation.Scenario.Heard;
+import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.List;
@@ -53,7 +53,7 @@ final class CalledOperations {
     }
 
     /** What leads to what is to be heard, as far as the code tells; where nothing does, everything. */
-    private List<Operation> anything(Referent on, Heard until) {
+    private List<Operation> anything(Referent on, MemberCall until) {
         List<Operation> wanted = binding.operations(until.member());
         List<Operation> all = open(on);
         List<Operation> leading = all.stream().filter(o -> leadsTo(o, wanted)).toList();

@@ -54,7 +54,7 @@ public final class DoubleFactory {
 
     private Map<Operation, Input> answers(Step.Double step) {
         Map<Operation, Input> said = new HashMap<>();
-        for (Scenario.Answer a : step.answers()) {
+        for (Scenario.StubbedAnswer a : step.answers()) {
             for (Operation o : context.binding().operations(a.member())) {
                 if (o.result() != null) {
                     context.pool(List.of(a.value())).take(o.result()).ifPresent(v -> said.put(o, v));

@@ -7,8 +7,8 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.relation.OperationRelations;
-import hausaufgabe.core.notation.Pattern.Condition;
-import hausaufgabe.core.notation.Pattern.Quantity;
+import hausaufgabe.core.notation.DesignPattern.Condition;
+import hausaufgabe.core.notation.DesignPattern.Quantity;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Step;
@@ -107,20 +107,20 @@ final class UnheardCall {
 
     /** Whether all calls there are go to what is handed over just then, in order to be kept: as an index does. */
     private boolean isOnlyCalledWhenTaken(List<Operation> operations, List<Operation> heard) {
-        List<Bodies.Step> calls = callsOf(operations, heard);
+        List<Bodies.ReachedFact> calls = callsOf(operations, heard);
         return !calls.isEmpty()
                 && calls.stream()
                         .allMatch(s -> design.bodies().origins(((Fact.Call) s.fact()).receiver(), s).stream()
                                 .allMatch(v -> v instanceof Value.OfParameter p && keeps(s, p)));
     }
 
-    private boolean keeps(Bodies.Step step, Value.OfParameter parameter) {
+    private boolean keeps(Bodies.ReachedFact step, Value.OfParameter parameter) {
         return step.in().body().stream()
                 .map(f -> f instanceof Fact.Put p ? p.value() : f instanceof Fact.Write w ? w.value() : null)
                 .anyMatch(v -> v != null && design.bodies().origins(v, step).contains(parameter));
     }
 
-    private List<Bodies.Step> callsOf(List<Operation> operations, List<Operation> heard) {
+    private List<Bodies.ReachedFact> callsOf(List<Operation> operations, List<Operation> heard) {
         return operations.stream()
                 .flatMap(o -> design.bodies().reachedFrom(o).stream())
                 .filter(s -> s.fact() instanceof Fact.Call c

@@ -4,7 +4,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.notation.Scenario.Argument;
-import hausaufgabe.core.notation.Scenario.Heard;
+import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.scenario.execution.ScenarioContext;
@@ -31,14 +31,14 @@ public final class CallExpectations {
         this.equality = new Equality(context);
     }
 
-    private Sentence words(Heard heard, String words) {
+    private Sentence words(MemberCall heard, String words) {
         List<Operation> operations = context.binding().operations(heard.member());
         String member =
                 operations.isEmpty() ? heard.member() : operations.get(0).name();
         return Transcript.say(Code.of(heard.variable() + "." + member + "()"), " " + words);
     }
 
-    private List<HeardCall> heard(Heard heard) {
+    private List<HeardCall> heard(MemberCall heard) {
         return context.session()
                 .heardBy(
                         context.environment().get(heard.variable()).object(),
@@ -91,7 +91,7 @@ public final class CallExpectations {
 
     public StepResult inOrder(Step.ExpectOrder step) {
         List<HeardCall> all = new ArrayList<>();
-        for (Heard h : step.heard()) {
+        for (MemberCall h : step.heard()) {
             List<HeardCall> one = heard(h);
             if (one.isEmpty()) {
                 return expectation.hold(false, words(h, "called"), "it was never called");
@@ -104,7 +104,7 @@ public final class CallExpectations {
             inOrder &= places.get(i - 1) < places.get(i);
         }
         List<Object> words = new ArrayList<>();
-        for (Heard h : step.heard()) {
+        for (MemberCall h : step.heard()) {
             words.add(Code.of(h.variable() + "." + h.member()));
             words.add(" ");
         }

@@ -57,21 +57,21 @@ public final class ValueExpectations {
     }
 
     /** Asks something of a value that came back. */
-    private interface Question {
-        boolean ask(Observed value) throws DriverLost;
+    private interface Check {
+        boolean holds(Observed value) throws DriverLost;
     }
 
     private static List<Observed> valuesOf(Referent referent) {
         return referent.several().isEmpty() ? List.of(Equality.valueOf(referent)) : referent.several();
     }
 
-    private StepResult each(Referent referent, Step.Compare step, Question question) throws DriverLost {
+    private StepResult each(Referent referent, Step.Compare step, Check check) throws DriverLost {
         List<Observed> values = valuesOf(referent);
         Sentence expected =
                 Transcript.say(Code.of(step.variable()), " " + step.how().words() + " " + Equality.words(step.with()));
         String several = values.size() > 1 ? "one of " + values.size() + " is " : "it is ";
         for (Observed v : values) {
-            if (!question.ask(v)) {
+            if (!check.holds(v)) {
                 String is = step.how() == Comparison.SAME
                         ? "another object"
                         : context.wording().shown(v);

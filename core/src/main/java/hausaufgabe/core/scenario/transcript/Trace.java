@@ -3,6 +3,7 @@ package hausaufgabe.core.scenario.transcript;
 import hausaufgabe.core.driver.Event;
 import hausaufgabe.core.driver.Kind;
 import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.TypeToken;
 import hausaufgabe.core.report.CallSequence;
 import hausaufgabe.core.report.CallSequence.Message;
 import hausaufgabe.core.report.CallSequence.Participant;
@@ -83,7 +84,7 @@ public final class Trace {
     }
 
     private String participant(int object, String type) {
-        String simple = type == null ? "" : type.substring(Math.max(type.lastIndexOf('.'), type.lastIndexOf('$')) + 1);
+        String simple = type == null ? "" : TypeToken.simpleName(type);
         String id = object < 0 ? "type " + type : "object " + object;
         participants.computeIfAbsent(id, i -> new Participant(i, names.getOrDefault(object, ""), simple));
         if (!simple.isEmpty() && participants.get(id).type().isEmpty()) {

@@ -166,7 +166,8 @@ public final class ValueGenerator {
         if (part.isEmpty()) {
             throw new NoValueFound("no value is known for " + wanted.text());
         }
-        return doubles.construct(part.get(), wanted.text());
+        ObjectRef made = doubles.construct(part.get(), wanted.text());
+        return new ObjectRef(made.id(), wanted.type());
     }
 
     private Input container(TypeRef wanted, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {

@@ -7,7 +7,7 @@ import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.marking.Marking;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Line;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
@@ -30,7 +30,7 @@ public final class GivenTests {
      * @param points what all are worth together
      */
     public static List<ScenarioResult> run(
-            Program program, List<String> classes, double points, Limits limits, Driver.Source drivers) {
+            Program program, List<String> classes, double points, RunLimits limits, Driver.Source drivers) {
         if (drivers.exhausted()) {
             return none(Outcome.BLOCKED, "The time allowed for running this submission was used up before.", points);
         }

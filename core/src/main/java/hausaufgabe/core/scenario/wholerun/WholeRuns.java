@@ -11,8 +11,8 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.driver.ThrownError;
 import hausaufgabe.core.marking.Marking;
-import hausaufgabe.core.notation.Limits;
 import hausaufgabe.core.notation.Run;
+import hausaufgabe.core.notation.RunLimits;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
@@ -29,12 +29,12 @@ import java.util.stream.Collectors;
 /** Runs of the program as a whole, each in a process of its own. */
 public final class WholeRuns {
 
-    private final Limits limits;
+    private final RunLimits limits;
     private final Driver.Source drivers;
     private final LongSupplier milliseconds;
 
     /** @param milliseconds a clock that only goes forward */
-    public WholeRuns(Limits limits, Driver.Source drivers, LongSupplier milliseconds) {
+    public WholeRuns(RunLimits limits, Driver.Source drivers, LongSupplier milliseconds) {
         this.limits = limits;
         this.drivers = drivers;
         this.milliseconds = milliseconds;

@@ -31,7 +31,7 @@ final class BodyReader extends PathWalker<Value> {
     private static final int PARTS = 64;
 
     private final DesignBuilder into;
-    private final Mentions mentions;
+    private final TypeResolver resolver;
     private final String operation;
     private final List<Fact> facts;
     private final Map<VariableElement, List<Value>> variables;
@@ -49,11 +49,11 @@ final class BodyReader extends PathWalker<Value> {
      */
     BodyReader(DesignBuilder into, String operation, List<Fact> facts, Map<VariableElement, List<Value>> variables) {
         this.into = into;
-        this.mentions = into.mentions;
+        this.resolver = into.resolver;
         this.operation = operation;
         this.facts = facts;
         this.variables = variables;
-        this.library = new LibraryCalls(mentions);
+        this.library = new LibraryCalls(resolver);
         this.branches = new Branches(into);
         this.functions = new FunctionReader(into, this);
     }
@@ -193,11 +193,11 @@ final class BodyReader extends PathWalker<Value> {
         }
         switch (v.getKind()) {
             case FIELD, ENUM_CONSTANT -> {
-                if (!mentions.isOwn(v.getEnclosingElement())) {
+                if (!resolver.isOwn(v.getEnclosingElement())) {
                     return COMPUTED;
                 }
                 Value whose = v.getModifiers().contains(Modifier.STATIC) ? UNKNOWN : on;
-                String id = TypeReader.fieldId(mentions, v);
+                String id = TypeReader.fieldId(resolver, v);
                 facts.add(new Fact.Read(id, whose, here()));
                 return new Value.OfField(id, whose);
             }
@@ -213,8 +213,8 @@ final class BodyReader extends PathWalker<Value> {
     }
 
     private Value parameter(VariableElement v) {
-        if (v.getEnclosingElement() instanceof ExecutableElement m && mentions.isOwn(m.getEnclosingElement())) {
-            return new Value.OfParameter(mentions.idOf(m), m.getParameters().indexOf(v));
+        if (v.getEnclosingElement() instanceof ExecutableElement m && resolver.isOwn(m.getEnclosingElement())) {
+            return new Value.OfParameter(resolver.idOf(m), m.getParameters().indexOf(v));
         }
         return UNKNOWN;
     }
@@ -274,7 +274,7 @@ final class BodyReader extends PathWalker<Value> {
         Tree asked = tree.getType() != null
                 ? tree.getType()
                 : ((BindingPatternTree) tree.getPattern()).getVariable().getType();
-        String type = mentions.ref(typeOf(asked)).type();
+        String type = resolver.ref(typeOf(asked)).type();
         facts.add(new Fact.Branch(Fact.Question.TYPE, inner, type, List.of(), here()));
         return COMPUTED;
     }
@@ -363,13 +363,13 @@ final class BodyReader extends PathWalker<Value> {
             return;
         }
         if (v.getKind() == ElementKind.FIELD) {
-            if (mentions.isOwn(v.getEnclosingElement())) {
+            if (resolver.isOwn(v.getEnclosingElement())) {
                 boolean isStatic = v.getModifiers().contains(Modifier.STATIC);
                 Value on = isStatic ? UNKNOWN : SELF;
                 if (!isStatic && to instanceof MemberSelectTree select) {
                     on = value(new TreePath(getCurrentPath(), to), select.getExpression());
                 }
-                facts.add(new Fact.Write(TypeReader.fieldId(mentions, v), on, value, here()));
+                facts.add(new Fact.Write(TypeReader.fieldId(resolver, v), on, value, here()));
             }
             return;
         }
@@ -417,7 +417,7 @@ final class BodyReader extends PathWalker<Value> {
         LibraryCalls.Lending lending = library.lending(method, receiver, receiverType);
         LibraryCalls.Lending outer = around;
         // what a collector or comparator is made of is called with the elements of the stream around it
-        lending = lending == LibraryCalls.Lending.NONE && isStatic && !mentions.isOwn(method.getEnclosingElement())
+        lending = lending == LibraryCalls.Lending.NONE && isStatic && !resolver.isOwn(method.getEnclosingElement())
                 ? outer
                 : lending;
         around = lending;
@@ -426,7 +426,7 @@ final class BodyReader extends PathWalker<Value> {
         branches.ofEquality(at, tree, this::peek).ifPresent(facts::add);
         branches.ofNullCheck(at, tree, this::peek).ifPresent(facts::add);
 
-        String target = method == null ? null : mentions.target(method, receiverType);
+        String target = method == null ? null : resolver.target(method, receiverType);
         boolean constructor = method != null && method.getKind() == ElementKind.CONSTRUCTOR;
         if (method == null || target != null) {
             facts.add(new Fact.Call(target, name, receiver, arguments, toSuper && !constructor, here()));
@@ -498,10 +498,10 @@ final class BodyReader extends PathWalker<Value> {
                 : into.trees.getElement(new TreePath(at, tree.getIdentifier()));
         ExecutableElement constructor = into.trees.getElement(at) instanceof ExecutableElement c ? c : null;
         Span span = into.span(at);
-        if (made instanceof TypeElement type && mentions.isOwn(type)) {
-            String id = mentions.idOf(type);
-            boolean ownConstructor = constructor != null && mentions.isOwn(constructor.getEnclosingElement());
-            facts.add(new Fact.Create(id, ownConstructor ? mentions.idOf(constructor) : null, arguments, span));
+        if (made instanceof TypeElement type && resolver.isOwn(type)) {
+            String id = resolver.idOf(type);
+            boolean ownConstructor = constructor != null && resolver.isOwn(constructor.getEnclosingElement());
+            facts.add(new Fact.Create(id, ownConstructor ? resolver.idOf(constructor) : null, arguments, span));
             return new Value.New(id, span);
         }
         if (constructor != null) {
@@ -512,10 +512,10 @@ final class BodyReader extends PathWalker<Value> {
             facts.add(new Fact.Call(null, tree.getIdentifier().toString(), UNKNOWN, arguments, false, span));
             return UNKNOWN;
         }
-        if (mentions.isContainer(type) && !arguments.isEmpty()) {
+        if (resolver.isContainer(type) && !arguments.isEmpty()) {
             return new Value.Copy(arguments);
         }
-        return mentions.isHolder(type) && !arguments.isEmpty()
+        return resolver.isHolder(type) && !arguments.isEmpty()
                 ? new Value.Derived(arguments)
                 : new Value.New(into.types.erasure(type).toString(), span);
     }
@@ -641,8 +641,8 @@ final class BodyReader extends PathWalker<Value> {
     /** What a loop goes through: of an own type, what its iterator goes through. */
     private Value iterated(ExpressionTree expression) {
         Value value = value(getCurrentPath(), expression);
-        ExecutableElement iterator = mentions.iteratorOf(typeOf(expression)).orElse(null);
-        return iterator == null ? value : new Value.ResultOf(mentions.idOf(iterator), value, List.of());
+        ExecutableElement iterator = resolver.iteratorOf(typeOf(expression)).orElse(null);
+        return iterator == null ? value : new Value.ResultOf(resolver.idOf(iterator), value, List.of());
     }
 
     @Override

@@ -173,7 +173,7 @@ final class Branches {
         @Override
         public Void visitMethodInvocation(MethodInvocationTree tree, Void p) {
             Element e = into.trees.getElement(getCurrentPath());
-            boolean own = e instanceof ExecutableElement m && into.mentions.isOwn(m.getEnclosingElement());
+            boolean own = e instanceof ExecutableElement m && into.resolver.isOwn(m.getEnclosingElement());
             boolean math = e != null && e.getEnclosingElement().toString().equals("java.lang.Math");
             computes |= own || math;
             return super.visitMethodInvocation(tree, p);
@@ -258,19 +258,19 @@ final class Branches {
             return Optional.empty();
         }
         return Optional.of(new Fact.Branch(
-                Question.TYPE, new Value.Unknown(), into.mentions.ref(mirror).type(), List.of(), span));
+                Question.TYPE, new Value.Unknown(), into.resolver.ref(mirror).type(), List.of(), span));
     }
 
     /** A cast to a type of the program that says more than was known. */
     Optional<Fact> ofCast(TreePath at, TypeCastTree tree, Value subject) {
         TypeMirror to = into.trees.getTypeMirror(new TreePath(at, tree.getType()));
         TypeMirror from = into.trees.getTypeMirror(new TreePath(at, tree.getExpression()));
-        boolean own = to instanceof DeclaredType d && into.mentions.isOwn(d.asElement());
+        boolean own = to instanceof DeclaredType d && into.resolver.isOwn(d.asElement());
         if (!own || from == null || into.types.isSubtype(into.types.erasure(from), into.types.erasure(to))) {
             return Optional.empty();
         }
         return Optional.of(
-                new Fact.Branch(Question.TYPE, subject, into.mentions.ref(to).type(), List.of(), into.span(at)));
+                new Fact.Branch(Question.TYPE, subject, into.resolver.ref(to).type(), List.of(), into.span(at)));
     }
 
     private static int rank(Question q) {
@@ -374,7 +374,7 @@ final class Branches {
     private String typeOf(TreePath at) {
         TypeMirror type = into.trees.getTypeMirror(at);
         boolean own =
-                type instanceof DeclaredType d && d.asElement() instanceof TypeElement t && into.mentions.isOwn(t);
-        return own ? into.mentions.ref(type).type() : null;
+                type instanceof DeclaredType d && d.asElement() instanceof TypeElement t && into.resolver.isOwn(t);
+        return own ? into.resolver.ref(type).type() : null;
     }
 }

@@ -35,7 +35,7 @@ final class DesignBuilder {
     final Trees trees;
     final Elements elements;
     final Types types;
-    final Mentions mentions;
+    final TypeResolver resolver;
     private final Set<TypeElement> own = new LinkedHashSet<>();
     private final Map<CompilationUnitTree, CharSequence> texts = new HashMap<>();
     private final Map<String, Type> foundTypes = new LinkedHashMap<>();
@@ -46,7 +46,7 @@ final class DesignBuilder {
         this.trees = Trees.instance(task);
         this.elements = task.getElements();
         this.types = task.getTypes();
-        this.mentions = new Mentions(elements, types, own);
+        this.resolver = new TypeResolver(elements, types, own);
     }
 
     Design design(List<CompilationUnitTree> units) {
@@ -67,9 +67,9 @@ final class DesignBuilder {
             }
         }
         List<Type> all = new ArrayList<>(foundTypes.values());
-        all.addAll(mentions.libraryTypes().values());
+        all.addAll(resolver.libraryTypes().values());
         List<Operation> operations = new ArrayList<>(foundOperations.values());
-        operations.addAll(mentions.libraryOperations().values());
+        operations.addAll(resolver.libraryOperations().values());
         if (foundFields.values().stream().noneMatch(f -> RawContents.isRaw(f.type()))) {
             return new Design(all, foundFields.values(), operations);
         }
@@ -97,12 +97,12 @@ final class DesignBuilder {
      */
     TypeRef ref(TreePath declaration, Tree written, TypeMirror type) {
         if (type.getKind() != TypeKind.ERROR || !(written instanceof ParameterizedTypeTree generic)) {
-            return mentions.ref(type);
+            return resolver.ref(type);
         }
         List<TypeRef> arguments = new ArrayList<>();
         for (Tree argument : generic.getTypeArguments()) {
             TypeMirror known = trees.getTypeMirror(new TreePath(new TreePath(declaration, written), argument));
-            arguments.add(known == null ? TypeRef.of(TypeRef.UNKNOWN, argument.toString()) : mentions.ref(known));
+            arguments.add(known == null ? TypeRef.of(TypeRef.UNKNOWN, argument.toString()) : resolver.ref(known));
         }
         return new TypeRef(TypeRef.UNKNOWN, written.toString(), List.of(), false, arguments);
     }

@@ -26,12 +26,12 @@ import javax.lang.model.type.TypeMirror;
 final class FunctionReader {
 
     private final DesignBuilder into;
-    private final Mentions mentions;
+    private final TypeResolver resolver;
     private final BodyReader around;
 
     FunctionReader(DesignBuilder into, BodyReader around) {
         this.into = into;
-        this.mentions = into.mentions;
+        this.resolver = into.resolver;
         this.around = around;
     }
 
@@ -69,9 +69,9 @@ final class FunctionReader {
         TreePath qualifier = new TreePath(at, tree.getQualifierExpression());
         boolean ofType = into.trees.getElement(qualifier) instanceof TypeElement;
         if (e instanceof ExecutableElement m && m.getKind() == ElementKind.CONSTRUCTOR) {
-            if (mentions.isOwn(m.getEnclosingElement())) {
-                String type = mentions.idOf((TypeElement) m.getEnclosingElement());
-                inside.add(new Fact.Create(type, mentions.idOf(m), List.of(), f.span));
+            if (resolver.isOwn(m.getEnclosingElement())) {
+                String type = resolver.idOf((TypeElement) m.getEnclosingElement());
+                inside.add(new Fact.Create(type, resolver.idOf(m), List.of(), f.span));
                 inside.add(new Fact.Return(new Value.New(type, f.span), f.span));
             }
         } else if (e instanceof ExecutableElement m) {
@@ -83,7 +83,7 @@ final class FunctionReader {
             for (int i = onParameter ? 1 : 0; i < f.parameters; i++) {
                 arguments.add(i == 0 ? first : new Value.OfParameter(f.operation, i));
             }
-            String target = mentions.target(m, into.trees.getTypeMirror(qualifier));
+            String target = resolver.target(m, into.trees.getTypeMirror(qualifier));
             if (target != null) {
                 inside.add(new Fact.Call(target, m.getSimpleName().toString(), receiver, arguments, false, f.span));
                 inside.add(new Fact.Return(new Value.ResultOf(target, receiver, arguments), f.span));
@@ -102,7 +102,7 @@ final class FunctionReader {
                 || target.getKind() == javax.lang.model.type.TypeKind.ERROR) {
             return null;
         }
-        ExecutableElement of = mentions.functionOf(element).orElse(null);
+        ExecutableElement of = resolver.functionOf(element).orElse(null);
         if (of == null) {
             return null;
         }
@@ -123,7 +123,7 @@ final class FunctionReader {
         if (around.isLearning()) {
             return made;
         }
-        TypeRef target = mentions.ref(f.target);
+        TypeRef target = resolver.ref(f.target);
         into.add(new Type(
                 f.type,
                 "lambda",
@@ -134,9 +134,9 @@ final class FunctionReader {
                 around.operation().substring(0, around.operation().indexOf('#')),
                 List.of(),
                 f.span));
-        String implemented = mentions.target(f.of, f.target);
+        String implemented = resolver.target(f.of, f.target);
         List<Operation.Parameter> parameters = f.of.getParameters().stream()
-                .map(p -> new Operation.Parameter(p.getSimpleName().toString(), mentions.ref(p.asType())))
+                .map(p -> new Operation.Parameter(p.getSimpleName().toString(), resolver.ref(p.asType())))
                 .toList();
         into.add(new Operation(
                 f.operation,
@@ -146,7 +146,7 @@ final class FunctionReader {
                 Set.of(),
                 Visibility.PUBLIC,
                 parameters,
-                mentions.result(f.of.getReturnType()),
+                resolver.result(f.of.getReturnType()),
                 implemented == null ? List.of() : List.of(implemented),
                 List.of(),
                 List.of(),

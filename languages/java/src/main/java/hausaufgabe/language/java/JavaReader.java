@@ -74,7 +74,7 @@ public final class JavaReader implements LanguageReader {
     }
 
     @Override
-    public Tested compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries) {
+    public CompiledTests compile(List<SourceFile> sources, List<SourceFile> tests, List<String> libraries) {
         List<SourceFile> all = new ArrayList<>(SourceSelection.of(sources).used());
         all.addAll(tests);
         DiagnosticCollector<JavaFileObject> collector = new DiagnosticCollector<>();
@@ -98,7 +98,7 @@ public final class JavaReader implements LanguageReader {
                     ? null
                     : errors.get(0).file() + ", line " + errors.get(0).line() + ": "
                             + errors.get(0).message().replace("\n", " ");
-            return new Tested(compiled ? files.classes() : Map.of(), namesOf(tests), problem);
+            return new CompiledTests(compiled ? files.classes() : Map.of(), namesOf(tests), problem);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -59,10 +59,10 @@ final class LibraryCalls {
     private static final Set<String> NEXT = Set.of("next", "nextElement", "previous");
     private static final Set<String> OTHERWISE = Set.of("getOrDefault", "orElse", "requireNonNullElse");
 
-    private final Mentions mentions;
+    private final TypeResolver resolver;
 
-    LibraryCalls(Mentions mentions) {
-        this.mentions = mentions;
+    LibraryCalls(TypeResolver resolver) {
+        this.resolver = resolver;
     }
 
     /**
@@ -75,10 +75,10 @@ final class LibraryCalls {
     }
 
     Lending lending(ExecutableElement method, Value receiver, TypeMirror type) {
-        if (method == null || type == null || mentions.isOwn(method.getEnclosingElement())) {
+        if (method == null || type == null || resolver.isOwn(method.getEnclosingElement())) {
             return Lending.NONE;
         }
-        if (mentions.isContainer(type) || mentions.isHolder(type)) {
+        if (resolver.isContainer(type) || resolver.isHolder(type)) {
             return new Lending(new Value.ElementOf(receiver, Value.Choice.EACH));
         }
         return Lending.NONE;
@@ -98,13 +98,13 @@ final class LibraryCalls {
         String owner = method.getEnclosingElement().toString();
         String operation = constructor ? "<new>" : name;
         found.add(new Fact.Library(owner, operation, LibraryTraits.of(owner, operation), receiver, arguments, span));
-        boolean container = type != null && (mentions.isContainer(type) || mentions.isHolder(type));
+        boolean container = type != null && (resolver.isContainer(type) || resolver.isHolder(type));
         if (container && PUTTING.contains(name) && !arguments.isEmpty()) {
             found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));
         }
         if (container && REMOVING.contains(name)) {
             // of several arguments the first is an index or a key, or says of which kind the last one is
-            int which = mentions.isListenerList(type) ? arguments.size() - 1 : 0;
+            int which = resolver.isListenerList(type) ? arguments.size() - 1 : 0;
             found.add(new Fact.Remove(receiver, arguments.isEmpty() ? BodyReader.UNKNOWN : arguments.get(which), span));
         }
         boolean addsAll = name.equals("addAll")
@@ -137,8 +137,8 @@ final class LibraryCalls {
         return declared instanceof DeclaredType d
                 && declared.getKind() != TypeKind.ERROR
                 && d.asElement() instanceof TypeElement t
-                && !mentions.isContainer(declared)
-                && mentions.functionOf(t).isPresent();
+                && !resolver.isContainer(declared)
+                && resolver.functionOf(t).isPresent();
     }
 
     /** What a call gives back. */
@@ -158,8 +158,8 @@ final class LibraryCalls {
         String name = method.getSimpleName().toString();
         boolean fromContainer = receiverType != null
                 && !method.getModifiers().contains(Modifier.STATIC)
-                && (mentions.isContainer(receiverType) || mentions.isHolder(receiverType));
-        boolean toContainer = mentions.isContainer(resultType) || mentions.isHolder(resultType);
+                && (resolver.isContainer(receiverType) || resolver.isHolder(receiverType));
+        boolean toContainer = resolver.isContainer(resultType) || resolver.isHolder(resultType);
         if (!fromContainer) {
             List<Value> from = new ArrayList<>(arguments);
             if (!method.getModifiers().contains(Modifier.STATIC)) {
@@ -181,7 +181,7 @@ final class LibraryCalls {
             return entries ? mapped(receiver, arguments) : new Value.Derived(List.of(receiver));
         }
         Value element = new Value.ElementOf(
-                receiver, NEXT.contains(name) || mentions.isHolder(receiverType) ? Value.Choice.EACH : choice);
+                receiver, NEXT.contains(name) || resolver.isHolder(receiverType) ? Value.Choice.EACH : choice);
         if (OTHERWISE.contains(name) && !arguments.isEmpty()) {
             return BodyReader.oneOf(List.of(element, arguments.get(arguments.size() - 1)));
         }

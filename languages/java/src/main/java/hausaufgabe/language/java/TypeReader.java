@@ -64,12 +64,12 @@ final class TypeReader {
         }
         boolean anonymous = element.getNestingKind() == NestingKind.ANONYMOUS;
         read(
-                anonymous ? "lambda" : into.mentions.nameOf(element),
+                anonymous ? "lambda" : into.resolver.nameOf(element),
                 anonymous ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED);
     }
 
     private void read(String name, Type.Origin origin) {
-        String id = into.mentions.idOf(element);
+        String id = into.resolver.idOf(element);
         List<String> constants = new ArrayList<>();
         element.getEnclosedElements().stream()
                 .filter(e -> e.getKind() == ElementKind.ENUM_CONSTANT)
@@ -92,9 +92,9 @@ final class TypeReader {
                         modifiers.contains(Modifier.FINAL),
                         modifiers.contains(Modifier.SEALED),
                         inner,
-                        Mentions.visibility(modifiers)),
-                into.mentions.supertypes(element),
-                outer == null ? null : into.mentions.idOf((TypeElement) outer),
+                        TypeResolver.visibility(modifiers)),
+                into.resolver.supertypes(element),
+                outer == null ? null : into.resolver.idOf((TypeElement) outer),
                 List.copyOf(constants),
                 into.span(path)));
         for (Tree member : tree.getMembers()) {
@@ -121,20 +121,20 @@ final class TypeReader {
             case ENUM -> Type.Kind.ENUM;
             case RECORD -> Type.Kind.RECORD;
             case INTERFACE ->
-                into.mentions.functionOf(element).isPresent() ? Type.Kind.FUNCTION_TYPE : Type.Kind.INTERFACE;
+                into.resolver.functionOf(element).isPresent() ? Type.Kind.FUNCTION_TYPE : Type.Kind.INTERFACE;
             default -> element.getModifiers().contains(Modifier.ABSTRACT) ? Type.Kind.ABSTRACT_CLASS : Type.Kind.CLASS;
         };
     }
 
     private String initialiserId(boolean isStatic) {
-        return into.mentions.idOf(element) + (isStatic ? "#<load>()" : "#<make>()");
+        return into.resolver.idOf(element) + (isStatic ? "#<load>()" : "#<make>()");
     }
 
     private void initialiser(boolean isStatic, List<Fact> facts) {
         if (!facts.isEmpty()) {
             into.add(new Operation(
                     initialiserId(isStatic),
-                    into.mentions.idOf(element),
+                    into.resolver.idOf(element),
                     "initialiser",
                     Operation.Role.INITIALISER,
                     isStatic
@@ -158,16 +158,16 @@ final class TypeReader {
         boolean constant = field.getKind() == ElementKind.ENUM_CONSTANT;
         Set<Modifier> modifiers = field.getModifiers();
         boolean isStatic = modifiers.contains(Modifier.STATIC);
-        String id = fieldId(into.mentions, field);
+        String id = fieldId(into.resolver, field);
         into.add(new Field(
                 id,
-                into.mentions.idOf(element),
+                into.resolver.idOf(element),
                 field.getSimpleName().toString(),
                 into.ref(at, variable.getType(), field.asType()),
                 isStatic,
                 modifiers.contains(Modifier.FINAL),
                 constant,
-                Mentions.visibility(modifiers),
+                TypeResolver.visibility(modifiers),
                 into.span(at)));
         if (variable.getInitializer() == null) {
             return;
@@ -185,19 +185,19 @@ final class TypeReader {
     private void constantBody(TreePath initial, NewClassTree made, VariableElement constant) {
         TypeReader body = new TypeReader(into, new TreePath(initial, made.getClassBody()), captured);
         if (body.element != null) {
-            body.read(into.mentions.nameOf(element) + "." + constant.getSimpleName(), Type.Origin.CONSTANT);
+            body.read(into.resolver.nameOf(element) + "." + constant.getSimpleName(), Type.Origin.CONSTANT);
         }
     }
 
-    static String fieldId(Mentions mentions, VariableElement field) {
-        return mentions.idOf((TypeElement) field.getEnclosingElement()) + "#" + field.getSimpleName();
+    static String fieldId(TypeResolver resolver, VariableElement field) {
+        return resolver.idOf((TypeElement) field.getEnclosingElement()) + "#" + field.getSimpleName();
     }
 
     private void method(TreePath at, MethodTree method) {
         if (!(into.trees.getElement(at) instanceof ExecutableElement m)) {
             return;
         }
-        String id = into.mentions.idOf(m);
+        String id = into.resolver.idOf(m);
         declaredMethods.add(m.getSimpleName() + "/" + m.getParameters().size());
         List<Fact> facts = new ArrayList<>();
         if (method.getBody() != null) {
@@ -212,16 +212,16 @@ final class TypeReader {
                 Statements.in(into, method.getBody() == null ? null : new TreePath(at, method.getBody()));
         into.add(new Operation(
                 id,
-                into.mentions.idOf(element),
+                into.resolver.idOf(element),
                 constructor
                         ? element.getSimpleName().toString()
                         : m.getSimpleName().toString(),
                 role(m),
                 traits(m, method),
-                Mentions.visibility(m.getModifiers()),
+                TypeResolver.visibility(m.getModifiers()),
                 parameters(at, m, method),
-                constructor ? null : into.mentions.result(m.getReturnType()),
-                constructor ? List.of() : into.mentions.overridden(m, element),
+                constructor ? null : into.resolver.result(m.getReturnType()),
+                constructor ? List.of() : into.resolver.overridden(m, element),
                 statements.all(),
                 statements.guards(),
                 List.copyOf(facts),
@@ -238,7 +238,7 @@ final class TypeReader {
                             new TreePath(at, method.getParameters().get(i)),
                             method.getParameters().get(i).getType(),
                             p.asType())
-                    : into.mentions.ref(p.asType());
+                    : into.resolver.ref(p.asType());
             all.add(new Operation.Parameter(p.getSimpleName().toString(), type));
         }
         return List.copyOf(all);
@@ -288,7 +288,7 @@ final class TypeReader {
         boolean chained = facts.stream()
                 .anyMatch(f -> f instanceof Fact.Call c && c.name().equals("this"));
         for (int i = 0; canonical && !chained && i < components.size(); i++) {
-            String field = into.mentions.idOf(element) + "#" + components.get(i).getSimpleName();
+            String field = into.resolver.idOf(element) + "#" + components.get(i).getSimpleName();
             boolean set = facts.stream()
                     .anyMatch(f -> f instanceof Fact.Write w && w.field().equals(field));
             if (!set) {
@@ -302,7 +302,7 @@ final class TypeReader {
         Map<String, Operation> missing = new HashMap<>();
         for (RecordComponentElement c : element.getRecordComponents()) {
             String name = c.getSimpleName().toString();
-            String owner = into.mentions.idOf(element);
+            String owner = into.resolver.idOf(element);
             if (!declaredMethods.contains(name + "/0")) {
                 missing.put(
                         name,
@@ -314,10 +314,10 @@ final class TypeReader {
                                 Set.of(Operation.Trait.IMPLICIT),
                                 Visibility.PUBLIC,
                                 List.of(),
-                                into.mentions.ref(c.asType()),
+                                into.resolver.ref(c.asType()),
                                 c.getAccessor() == null
                                         ? List.of()
-                                        : into.mentions.overridden(c.getAccessor(), element),
+                                        : into.resolver.overridden(c.getAccessor(), element),
                                 List.of(),
                                 List.of(),
                                 List.of(new Fact.Return(

@@ -7,7 +7,7 @@ import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.List;
@@ -208,6 +208,6 @@ class ContainersTest {
     private static Match match(String pattern, String source) {
         Reading reading = new JavaReader().read(List.of(new SourceFile("Harbour.java", source)));
         assertTrue(reading.compiled(), () -> reading.diagnostics().toString());
-        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
+        return RoleMatcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
     }
 }

@@ -9,7 +9,7 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.report.Status;
 import java.time.Duration;
 import java.util.List;
@@ -114,6 +114,6 @@ class FollowingTest {
     private static Match match(String pattern, String source) {
         Reading reading = new JavaReader().read(List.of(new SourceFile("Harbour.java", source)));
         Design design = reading.design();
-        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), design, null, Map.of());
+        return RoleMatcher.match(Catalogue.pattern(pattern).orElseThrow(), design, null, Map.of());
     }
 }

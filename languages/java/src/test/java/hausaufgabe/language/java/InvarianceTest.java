@@ -10,7 +10,7 @@ import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.report.CheckReport.Verdict;
 import hausaufgabe.core.report.Finding;
 import java.io.IOException;
@@ -170,7 +170,7 @@ class InvarianceTest {
 
     private static Match match(String sample, Reading reading) {
         String pattern = Path.of(sample).getName(0).toString();
-        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
+        return RoleMatcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
     }
 
     private static Map<String, String> statuses(Match match) {

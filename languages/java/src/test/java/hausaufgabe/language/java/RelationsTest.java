@@ -8,8 +8,8 @@ import hausaufgabe.core.design.Design;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.matching.RoleMatcher;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.Status;
 import java.util.List;
 import java.util.Map;
@@ -223,10 +223,10 @@ class RelationsTest {
         String twice =
                 "class Gate { private static final Gate G = new Gate(); private Gate() {} static Gate g() { return G; } }"
                         + "class Lamp { private static final Lamp L = new Lamp(); private Lamp() {} static Lamp l() { return L; } }";
-        Pattern singleton =
+        DesignPattern singleton =
                 hausaufgabe.core.catalogue.Catalogue.pattern("singleton").orElseThrow();
 
-        Match match = Matcher.match(singleton, read(twice), null, Map.of());
+        Match match = RoleMatcher.match(singleton, read(twice), null, Map.of());
 
         assertEquals(List.of("Lamp as Singleton"), match.instances());
         assertTrue(!match.ambiguous());
@@ -236,11 +236,11 @@ class RelationsTest {
     void aRemarkIsMadeAndCountsForNothing() {
         String lazy =
                 "class Gate { private static Gate g; private Gate() {} static Gate g() { if (g == null) g = new Gate(); return g; } }";
-        Pattern singleton =
+        DesignPattern singleton =
                 hausaufgabe.core.catalogue.Catalogue.pattern("singleton").orElseThrow();
 
-        Match open = Matcher.match(singleton, read(lazy), null, Map.of());
-        Match guarded = Matcher.match(
+        Match open = RoleMatcher.match(singleton, read(lazy), null, Map.of());
+        Match guarded = RoleMatcher.match(
                 singleton, read(lazy.replace("static Gate g()", "static synchronized Gate g()")), null, Map.of());
 
         assertEquals(1, open.remarks().size());
@@ -257,8 +257,8 @@ class RelationsTest {
     }
 
     private Match match(String condition, String body, String starter) {
-        Pattern pattern = Patterns.parse(HEAD.formatted(condition));
-        return Matcher.match(
+        DesignPattern pattern = Patterns.parse(HEAD.formatted(condition));
+        return RoleMatcher.match(
                 pattern,
                 read(program(body)),
                 starter == null ? null : read(program(starter)),

@@ -7,7 +7,7 @@ import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -61,7 +61,7 @@ class SourceSelectionTest {
                 read("interface Fee { int of(int m); } class Flat implements Fee { public int of(int m) { return 1; } }"
                         + " class Berth { Fee fee; Berth(Fee f) { fee = f; } int due(int m) { return fee.of(m); } }");
 
-        Match match = Matcher.match(
+        Match match = RoleMatcher.match(
                 Catalogue.pattern("strategy").orElseThrow(), reading.design(), null, Map.of("Context", "Harbour"));
 
         assertTrue(match.binding().types("Context").isEmpty());

@@ -8,8 +8,8 @@ import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
-import hausaufgabe.core.notation.Pattern;
+import hausaufgabe.core.matching.RoleMatcher;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 /** The matcher on real sources, apart from the samples: what must not change a verdict, and what must. */
 class StrategyMatchingTest {
 
-    private static final Pattern STRATEGY = Catalogue.pattern("strategy").orElseThrow();
+    private static final DesignPattern STRATEGY = Catalogue.pattern("strategy").orElseThrow();
 
     private static final String FEES = """
             interface Fee { double of(double m); }
@@ -154,7 +154,7 @@ class StrategyMatchingTest {
     void aPinHolds() {
         String two = FEES + OFFICE + OFFICE.replace("Office", "Kiosk");
 
-        Match match = Matcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"));
+        Match match = RoleMatcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"));
 
         assertEquals("Office", name(match, "Context"));
         assertFalse(match.ambiguous());
@@ -170,13 +170,13 @@ class StrategyMatchingTest {
 
     @Test
     void whenTimeIsUpTheBestSoFarIsGivenAndThatIsSaid() {
-        Match match = Matcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), null, Map.of(), 0);
+        Match match = RoleMatcher.match(STRATEGY, read(FEES, OFFICE, DECOYS), null, Map.of(), 0);
 
         assertTrue(match.cutShort());
     }
 
     private static Match match(String... sources) {
-        return Matcher.match(STRATEGY, read(sources), null, Map.of());
+        return RoleMatcher.match(STRATEGY, read(sources), null, Map.of());
     }
 
     private static hausaufgabe.core.design.Design read(String... sources) {

@@ -10,7 +10,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.Matcher;
+import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Status;
 import java.util.List;
@@ -140,7 +140,7 @@ class UnresolvedTest {
     }
 
     private static Match match(String pattern, Reading reading) {
-        return Matcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
+        return RoleMatcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
     }
 
     private static double earned(Match match) {

@@ -2,14 +2,14 @@ package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.core.driver.DriverLost;
-import hausaufgabe.core.notation.Limits;
+import hausaufgabe.core.notation.RunLimits;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
 /** Driven processes, some started ahead of need so that a check does not wait for one. Each is used once. */
-public final class Supply implements AutoCloseable {
+public final class ReadyProcesses implements AutoCloseable {
 
     private final Sandbox sandbox;
     private final int ahead;
@@ -22,13 +22,13 @@ public final class Supply implements AutoCloseable {
     private boolean closed;
 
     /** @param ahead how many are kept ready, from the first that is taken on */
-    public Supply(Sandbox sandbox, int ahead) {
+    public ReadyProcesses(Sandbox sandbox, int ahead) {
         this.sandbox = sandbox;
         this.ahead = ahead;
     }
 
-    DrivenProcess take(Isolation isolation, Limits limits) throws DriverLost {
-        if (isolation != Isolation.SANDBOX || !limits.equals(Limits.USUAL)) {
+    DrivenProcess take(Isolation isolation, RunLimits limits) throws DriverLost {
+        if (isolation != Isolation.SANDBOX || !limits.equals(RunLimits.USUAL)) {
             return DrivenProcess.start(sandbox, isolation, limits);
         }
         DrivenProcess taken = null;
@@ -55,7 +55,7 @@ public final class Supply implements AutoCloseable {
     private void fill() {
         try {
             while (wants()) {
-                DrivenProcess p = DrivenProcess.start(sandbox, Isolation.SANDBOX, Limits.USUAL);
+                DrivenProcess p = DrivenProcess.start(sandbox, Isolation.SANDBOX, RunLimits.USUAL);
                 synchronized (this) {
                     if (closed) {
                         p.close();

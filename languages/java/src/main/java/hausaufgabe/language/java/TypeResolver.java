@@ -32,7 +32,7 @@ import javax.lang.model.util.Types;
  * Says the compiler's types in the design's words. A library's function type is a type of the design, one for each set of
  * type arguments: {@code Function<Ship, Double>} and {@code Function<String, Integer>} are different abstractions.
  */
-final class Mentions {
+final class TypeResolver {
 
     private static final Set<String> CONTAINERS = Set.of(
             "java.lang.Iterable",
@@ -60,7 +60,7 @@ final class Mentions {
     private final Set<TypeElement> own;
 
     /** @param own the types that the program declares; filled before anything is asked */
-    Mentions(Elements elements, Types types, Set<TypeElement> own) {
+    TypeResolver(Elements elements, Types types, Set<TypeElement> own) {
         this.elements = elements;
         this.types = types;
         this.own = own;

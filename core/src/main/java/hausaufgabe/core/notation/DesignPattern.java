@@ -25,7 +25,7 @@ import java.util.Set;
  * @param limits what running a submission may cost
  * @param comments comments of the text by what they stand at, see {@link PatternPrinter}
  */
-public record Pattern(
+public record DesignPattern(
         String id,
         String title,
         String intent,
@@ -40,7 +40,7 @@ public record Pattern(
         List<Scenario> scenarios,
         List<Run> runs,
         double testPoints,
-        Limits limits,
+        RunLimits limits,
         Map<String, List<String>> comments) {
 
     /**

@@ -9,10 +9,10 @@ package hausaufgabe.core.notation;
  * @param threads most processes and threads, those of the runtime not counted
  * @param outputMegabytes most that may be printed
  */
-public record Limits(int wallSeconds, int cpuSeconds, int megabytes, int threads, int outputMegabytes) {
+public record RunLimits(int wallSeconds, int cpuSeconds, int megabytes, int threads, int outputMegabytes) {
 
-    public static final Limits USUAL = new Limits(10, 5, 256, 32, 1);
+    public static final RunLimits USUAL = new RunLimits(10, 5, 256, 32, 1);
 
     /** The most an exercise may ask for. */
-    public static final Limits MOST = new Limits(120, 60, 2048, 512, 16);
+    public static final RunLimits MOST = new RunLimits(120, 60, 2048, 512, 16);
 }

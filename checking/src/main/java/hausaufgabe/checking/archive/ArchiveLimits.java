@@ -7,7 +7,7 @@ package hausaufgabe.checking.archive;
  * @param bytes most bytes when unpacked
  * @param bytesPerSource most bytes in one source
  */
-public record Limits(int files, long bytes, int bytesPerSource) {
+public record ArchiveLimits(int files, long bytes, int bytesPerSource) {
 
-    public static final Limits USUAL = new Limits(2_000, 50L << 20, 4 << 20);
+    public static final ArchiveLimits USUAL = new ArchiveLimits(2_000, 50L << 20, 4 << 20);
 }

@@ -2,17 +2,18 @@ package hausaufgabe.core.matching;
 
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Field;
+import hausaufgabe.core.design.MentionGraph;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.analysis.RoleMembers;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.judgement.Judgement;
-import hausaufgabe.core.notation.Pattern;
-import hausaufgabe.core.notation.Pattern.Form;
-import hausaufgabe.core.notation.Pattern.Member;
-import hausaufgabe.core.notation.Pattern.Requirement;
-import hausaufgabe.core.notation.Pattern.Role;
-import hausaufgabe.core.notation.Pattern.Sign;
+import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.DesignPattern.Form;
+import hausaufgabe.core.notation.DesignPattern.Member;
+import hausaufgabe.core.notation.DesignPattern.Requirement;
+import hausaufgabe.core.notation.DesignPattern.Role;
+import hausaufgabe.core.notation.DesignPattern.Sign;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.Sentence;
@@ -33,7 +34,7 @@ import java.util.stream.Collectors;
  * that know each other are looked at, so the cost is the number of such pairs; a submission's own order of files does not
  * matter, since equals are told apart by name.
  */
-public final class Matcher {
+public final class RoleMatcher {
     /** What an essential requirement counts more than its points. */
     private static final double ESSENTIAL = 4;
     /** What a requirement that forbids counts, of its points: it is kept by most types that have nothing to do with it. */
@@ -47,7 +48,7 @@ public final class Matcher {
     /** Candidates kept for ties and further instances; the best are. */
     private static final int KEPT = 200;
 
-    private final Pattern pattern;
+    private final DesignPattern pattern;
     private final Design design;
     private final Judge judge;
     private final Judge aloud;
@@ -67,12 +68,12 @@ public final class Matcher {
             .reversed()
             .thenComparing(Candidate::key);
 
-    private Matcher(Pattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
+    private RoleMatcher(DesignPattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
         this.pattern = pattern;
         this.design = design;
         this.judge = new Judge(pattern, design, starter, true);
         this.aloud = new Judge(pattern, design, starter);
-        this.mentions = design.remember(MentionGraph.class, () -> new MentionGraph(design));
+        this.mentions = design.mentions();
         this.narrowing = new CandidateFilter(design, mentions, judge);
         pattern.roles().forEach(r -> roles.put(r.name(), r));
         pattern.forms().forEach(f -> asked.put(f, pattern.requirementsOf(f)));
@@ -85,13 +86,14 @@ public final class Matcher {
      * @param pins role names to type names that a brief or a person has fixed; may be empty
      * @return the best of all bindings, or of those that {@value #MOST_STEPS} steps are enough to look at
      */
-    public static Match match(Pattern pattern, Design design, Design starter, Map<String, String> pins) {
+    public static Match match(DesignPattern pattern, Design design, Design starter, Map<String, String> pins) {
         return match(pattern, design, starter, pins, MOST_STEPS);
     }
 
     /** @param most how many steps may be taken before the best so far is given */
-    public static Match match(Pattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
-        return new Matcher(pattern, design, starter, pins, most).best();
+    public static Match match(
+            DesignPattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
+        return new RoleMatcher(pattern, design, starter, pins, most).best();
     }
 
     private Match best() {

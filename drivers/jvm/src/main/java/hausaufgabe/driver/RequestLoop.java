@@ -6,7 +6,7 @@ import java.io.PrintStream;
 import org.json.JSONObject;
 
 /** Serves requests until there are no more. */
-final class Service implements Runnable {
+final class RequestLoop implements Runnable {
 
     private final BufferedReader in;
     private final PrintStream out;
@@ -14,7 +14,7 @@ final class Service implements Runnable {
     private final RequestHandler handler;
     private volatile int serving = -1;
 
-    Service(BufferedReader in, PrintStream out, String secret, OutputCapture printing) {
+    RequestLoop(BufferedReader in, PrintStream out, String secret, OutputCapture printing) {
         this.in = in;
         this.out = out;
         this.secret = secret;

@@ -7,7 +7,7 @@ import hausaufgabe.core.notation.Predicate;
 import java.util.List;
 
 /** A relation asked about something, with what a binding says its names stand for. */
-public record Question(Predicate.Says says, Binding binding, Wording words) {
+public record Query(Predicate.Says says, Binding binding, Wording words) {
 
     /** The types that play the role named at the place {@code index} of the relation's words. */
     public List<Type> role(int index) {

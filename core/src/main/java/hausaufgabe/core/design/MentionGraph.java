@@ -1,10 +1,5 @@
-package hausaufgabe.core.matching;
+package hausaufgabe.core.design;
 
-import hausaufgabe.core.design.Design;
-import hausaufgabe.core.design.Fact;
-import hausaufgabe.core.design.Operation;
-import hausaufgabe.core.design.Type;
-import hausaufgabe.core.design.TypeRef;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -14,7 +9,7 @@ import java.util.Map;
 import java.util.Set;
 
 /** Which types have anything to do with which, so that a search need not try types that do not know each other. */
-final class MentionGraph {
+public final class MentionGraph {
 
     private final Map<String, Set<String>> mentions = new HashMap<>();
     private final Map<String, List<Type>> mentionedBy = new HashMap<>();
@@ -79,7 +74,7 @@ final class MentionGraph {
     }
 
     /** The types that mention one of {@code types}, of what is above or below them, or whose heirs do. */
-    Set<Type> mentioning(Collection<Type> types) {
+    public Set<Type> mentioning(Collection<Type> types) {
         Set<Type> found = new LinkedHashSet<>();
         for (Type t : types) {
             for (Type family : familyOf(t)) {
@@ -93,7 +88,7 @@ final class MentionGraph {
     }
 
     /** The types that one of {@code types}, or what is above it, mentions, with what is above or below those. */
-    Set<Type> mentioned(Collection<Type> types) {
+    public Set<Type> mentioned(Collection<Type> types) {
         Set<Type> found = new LinkedHashSet<>();
         for (Type t : types) {
             for (Type line : design.lineOf(t)) {
