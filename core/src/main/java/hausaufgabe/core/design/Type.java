@@ -95,9 +95,13 @@ public final class Type {
         RECORD
     }
 
-    /** Where a type comes from. A {@code CONSTANT} is the body of an enum's constant. */
+    /**
+     * Where a type comes from. A {@code CONSTANT} is the body of an enum's constant; {@code IMPLIED} is an abstraction that
+     * nobody wrote down, which types realise by standing in the same place and being asked the same.
+     */
     public enum Origin {
         DECLARED,
+        IMPLIED,
         ANONYMOUS,
         LAMBDA,
         CONSTANT,
@@ -125,9 +129,9 @@ public final class Type {
         return kind == Kind.INTERFACE || kind == Kind.FUNCTION_TYPE;
     }
 
-    /** Whether a person gave it a name. */
+    /** Whether it has a name that a person gave it, or one that tells it as well. */
     public boolean isNamed() {
-        return origin == Origin.DECLARED || origin == Origin.LIBRARY;
+        return origin == Origin.DECLARED || origin == Origin.LIBRARY || origin == Origin.IMPLIED;
     }
 
     @Override

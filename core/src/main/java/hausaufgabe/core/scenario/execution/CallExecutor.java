@@ -4,18 +4,14 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
-import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
-import hausaufgabe.core.driver.ThrownError;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.transcript.ErrorText;
-import hausaufgabe.core.scenario.transcript.Transcript;
 import hausaufgabe.core.scenario.value.ArgumentPool;
 import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.Referent;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,18 +28,16 @@ public final class CallExecutor {
     private final CallSearch search;
     private final Map<Referent, Integer> turns = new HashMap<>();
     private final boolean distinct;
-    private final List<MadeCall> history = new ArrayList<>();
-    private List<MadeCall> last = new ArrayList<>();
+    private final CallLog log;
     private boolean otherValues;
-    private Answer answer;
-    private boolean free;
 
     /** @param distinct whether what is handed over by itself goes along with other values each time, as keys have to */
     public CallExecutor(ScenarioContext context, boolean distinct) {
         this.context = context;
         this.distinct = distinct;
         this.called = new CalledOperations(context);
-        this.search = new CallSearch(context, this, called);
+        this.log = new CallLog(context);
+        this.search = new CallSearch(context, log, called);
     }
 
     /** Whether something was handed over together with other values, so that other ones may make a difference. */
@@ -53,26 +47,17 @@ public final class CallExecutor {
 
     /** Whether the call under way is one that the scenario does not name, so that its not ending shows nothing. */
     public boolean isFree() {
-        return free;
-    }
-
-    void setFree(boolean free) {
-        this.free = free;
+        return log.isFree();
     }
 
     /** The calls that ended a step, in order. */
     public List<MadeCall> history() {
-        return history;
-    }
-
-    /** The calls of the step under way or of the last one. */
-    List<MadeCall> last() {
-        return last;
+        return log.history();
     }
 
     /** What the last call came to; null before the first. */
     public Answer answer() {
-        return answer;
+        return log.answer();
     }
 
     public StepResult call(Step.Call step) throws DriverLost {
@@ -92,7 +77,7 @@ public final class CallExecutor {
             return StepResult.blocked(
                     "It is not known which operation of ", CallWording.subject(on, step.on()), " to call.");
         }
-        last = new ArrayList<>();
+        log.begin();
         StepResult result = step.until() == null
                 ? once(step, on, with, operations, tries)
                 : search.until(step, on, with, operations);
@@ -103,11 +88,12 @@ public final class CallExecutor {
     }
 
     private void keepResult(Step.Call step) {
+        List<MadeCall> last = log.last();
         if (!last.isEmpty() && last.get(last.size() - 1).operation().result() == null) {
             context.environment().put(step.result(), Referent.results(List.of()));
             return;
         }
-        Observed v = answer == null || answer.value() == null ? Observed.NOTHING : answer.value();
+        Observed v = answer() == null || answer().value() == null ? Observed.NOTHING : answer().value();
         context.environment().put(step.result(), Referent.result(v.ref() == null ? null : typeOf(v.ref()), v));
     }
 
@@ -144,14 +130,14 @@ public final class CallExecutor {
                 // others come round to the first ones last
                 int round = first + (step.others() ? (tried + 1) % TRIES : tried);
                 try {
-                    attempt(step.on(), on, with.anew(), o, round, attempts);
+                    log.attempt(step.on(), on, with.anew(), o, round, attempts);
                     refused = StepResult.HELD;
                 } catch (NoValueFound e) {
                     refused = StepResult.blocked(
                             Code.of(o.name() + "()"), " could not be called: " + e.getMessage() + ".");
                     break;
                 }
-                if (answer.thrown() == null) {
+                if (log.answer().thrown() == null) {
                     break;
                 }
             }
@@ -170,52 +156,17 @@ public final class CallExecutor {
         return StepResult.HELD;
     }
 
-    /** @throws NoValueFound where no values are found for it */
-    void attempt(String name, Referent on, ArgumentPool with, Operation o, int round, Attempts attempts)
-            throws DriverLost, NoValueFound {
-        List<Input> arguments = context.values().arguments(o, with, round);
-        String text = context.wording().call(name, on, o, arguments);
-        attempts.made++;
-        context.transcript().called(Code.of(text));
-        perform(on, o, arguments);
-        ThrownError thrown = answer.thrown();
-        if (thrown == null) {
-            attempts.returned++;
-            if (o.result() != null) {
-                context.transcript()
-                        .came("gave back ", Code.of(context.wording().shown(answer.value())));
-            }
-            return;
-        }
-        context.transcript().came("threw ", Code.of(ErrorText.of(thrown)));
-        attempts.problem = attempts.problem == null ? o.name() + "() threw " + ErrorText.of(thrown) : attempts.problem;
-        if (thrown.isCollapse()) {
-            attempts.collapse = attempts.collapse == null
-                    ? Transcript.say(Code.of(text), " " + ErrorText.collapse(thrown) + ".")
-                    : attempts.collapse;
-        } else if (thrown.cause() == ThrownError.Cause.PROGRAM) {
-            attempts.refused++;
-            attempts.refusal = attempts.refusal == null ? text + " threw " + ErrorText.of(thrown) : attempts.refusal;
-        }
-    }
-
-    void perform(Referent on, Operation o, List<Input> arguments) throws DriverLost {
-        answer = context.session().perform(context.call(on.object(), on.type(), o, arguments));
-        last.add(new MadeCall(o, arguments));
-    }
-
     /** Makes the last step's calls on another object. */
     public StepResult again(String variable) throws DriverLost {
         Referent on = context.environment().get(variable);
-        List<MadeCall> same = List.copyOf(last);
+        List<MadeCall> same = List.copyOf(log.last());
         if (same.isEmpty()) {
             return StepResult.blocked("Nothing was called before that could be done again.");
         }
         for (MadeCall made : same) {
             String text = context.wording().call(variable, on, made.operation(), made.arguments());
             context.transcript().called(Code.of(text));
-            answer =
-                    context.session().perform(context.call(on.object(), on.type(), made.operation(), made.arguments()));
+            Answer answer = log.again(on, made);
             if (answer.thrown() != null) {
                 context.transcript().came("threw ", Code.of(ErrorText.of(answer.thrown())));
                 return StepResult.HELD;

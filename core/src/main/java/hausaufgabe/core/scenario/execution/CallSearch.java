@@ -25,15 +25,15 @@ final class CallSearch {
 
     private final ScenarioContext context;
     private final Design design;
-    private final CallExecutor executor;
+    private final CallLog log;
     private final CalledOperations called;
     private final Handover handover;
     private final List<Referent> heardOn = new ArrayList<>();
 
-    CallSearch(ScenarioContext context, CallExecutor executor, CalledOperations called) {
+    CallSearch(ScenarioContext context, CallLog log, CalledOperations called) {
         this.context = context;
         this.design = context.design();
-        this.executor = executor;
+        this.log = log;
         this.called = called;
         this.handover = new Handover(context);
     }
@@ -48,13 +48,13 @@ final class CallSearch {
             // not with the values of an earlier step, so that something changes
             if (heardInRound(step, on, with, operations, round + earlier, attempts)) {
                 context.transcript().came(Code.of(step.until().variable()), " was called");
-                executor.history().add(executor.last().get(executor.last().size() - 1));
+                log.history().add(log.last().get(log.last().size() - 1));
                 heardOn.add(on);
-                executor.setFree(false);
+                log.setFree(false);
                 return StepResult.HELD;
             }
         }
-        executor.setFree(false);
+        log.setFree(false);
         return new UnheardCall(context).because(step, operations, attempts);
     }
 
@@ -74,7 +74,7 @@ final class CallSearch {
     private boolean heardInRound(
             Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, int round, Attempts attempts)
             throws DriverLost {
-        executor.last().clear();
+        log.last().clear();
         if (heardAfterCalling(step, on, with, operations, round, attempts)) {
             return true;
         }
@@ -90,14 +90,14 @@ final class CallSearch {
             return true;
         }
         for (Operation starter : called.starters(on)) {
-            executor.setFree(true);
-            executor.perform(on, starter, List.of());
+            log.setFree(true);
+            log.perform(on, starter, List.of());
             context.transcript().called("first, ", Code.of(starter.name() + "()"));
             if (isHeard(step) || heardAfterCalling(step, on, with, operations, round, attempts)) {
                 return true;
             }
         }
-        executor.setFree(false);
+        log.setFree(false);
         context.transcript().dropSince(mark);
         return false;
     }
@@ -117,7 +117,7 @@ final class CallSearch {
             Optional<MadeCall> made = handover.give(on.object(), on.type(), c, round, new ArrayList<>());
             if (made.isPresent()) {
                 tellFirst(on, made.get());
-                executor.last().add(made.get());
+                log.last().add(made.get());
                 given = true;
             }
         }
@@ -140,15 +140,15 @@ final class CallSearch {
                 continue;
             }
             int mark = context.transcript().mark();
-            int done = executor.last().size();
-            executor.setFree(
+            int done = log.last().size();
+            log.setFree(
                     step.member().equals(Scenario.ANYTHING) && o.parameters().isEmpty());
             try {
-                executor.attempt(step.on(), on, with.anew(), o, round, attempts);
+                log.attempt(step.on(), on, with.anew(), o, round, attempts);
             } catch (NoValueFound e) {
                 attempts.problem = attempts.problem == null ? e.getMessage() : attempts.problem;
             }
-            executor.setFree(false);
+            log.setFree(false);
             if (isHeard(step)) {
                 return true;
             }
@@ -156,9 +156,9 @@ final class CallSearch {
                 context.transcript().dropSince(mark);
             }
             // what led nowhere may still have changed the object, and belongs to what is done again
-            if (executor.answer() != null && executor.answer().thrown() != null) {
-                while (executor.last().size() > done) {
-                    executor.last().remove(executor.last().size() - 1);
+            if (log.answer() != null && log.answer().thrown() != null) {
+                while (log.last().size() > done) {
+                    log.last().remove(log.last().size() - 1);
                 }
             }
         }
@@ -194,9 +194,9 @@ final class CallSearch {
     private void feed(Referent on, ArgumentPool with, Operation o, int round) throws DriverLost {
         try {
             List<Input> arguments = context.values().arguments(o, with.anew(), round);
-            executor.setFree(true);
-            executor.perform(on, o, arguments);
-            executor.setFree(false);
+            log.setFree(true);
+            log.perform(on, o, arguments);
+            log.setFree(false);
             tellFirst(on, new MadeCall(o, arguments));
         } catch (NoValueFound e) {
             // one way less to fill the object; the others may do

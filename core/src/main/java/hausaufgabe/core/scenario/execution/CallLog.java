@@ -1,0 +1,98 @@
+package hausaufgabe.core.scenario.execution;
+
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.driver.Answer;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.ThrownError;
+import hausaufgabe.core.scenario.transcript.Code;
+import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.transcript.Transcript;
+import hausaufgabe.core.scenario.value.ArgumentPool;
+import hausaufgabe.core.scenario.value.NoValueFound;
+import hausaufgabe.core.scenario.value.Referent;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Makes calls and keeps what was called and what came of it. */
+final class CallLog {
+
+    private final ScenarioContext context;
+    private final List<MadeCall> history = new ArrayList<>();
+    private final List<MadeCall> last = new ArrayList<>();
+    private Answer answer;
+    private boolean free;
+
+    CallLog(ScenarioContext context) {
+        this.context = context;
+    }
+
+    /** A new step begins. */
+    void begin() {
+        last.clear();
+    }
+
+    /** The calls that ended a step, in order. */
+    List<MadeCall> history() {
+        return history;
+    }
+
+    /** The calls of the step under way or of the last one. */
+    List<MadeCall> last() {
+        return last;
+    }
+
+    /** What the last call came to; null before the first. */
+    Answer answer() {
+        return answer;
+    }
+
+    /** Whether the call under way is one that the scenario does not name. */
+    boolean isFree() {
+        return free;
+    }
+
+    void setFree(boolean free) {
+        this.free = free;
+    }
+
+    /** @throws NoValueFound where no values are found for it */
+    void attempt(String name, Referent on, ArgumentPool with, Operation o, int round, Attempts attempts)
+            throws DriverLost, NoValueFound {
+        List<Input> arguments = context.values().arguments(o, with, round);
+        String text = context.wording().call(name, on, o, arguments);
+        attempts.made++;
+        context.transcript().called(Code.of(text));
+        perform(on, o, arguments);
+        ThrownError thrown = answer.thrown();
+        if (thrown == null) {
+            attempts.returned++;
+            if (o.result() != null) {
+                context.transcript()
+                        .came("gave back ", Code.of(context.wording().shown(answer.value())));
+            }
+            return;
+        }
+        context.transcript().came("threw ", Code.of(ErrorText.of(thrown)));
+        attempts.problem = attempts.problem == null ? o.name() + "() threw " + ErrorText.of(thrown) : attempts.problem;
+        if (thrown.isCollapse()) {
+            attempts.collapse = attempts.collapse == null
+                    ? Transcript.say(Code.of(text), " " + ErrorText.collapse(thrown) + ".")
+                    : attempts.collapse;
+        } else if (thrown.cause() == ThrownError.Cause.PROGRAM) {
+            attempts.refused++;
+            attempts.refusal = attempts.refusal == null ? text + " threw " + ErrorText.of(thrown) : attempts.refusal;
+        }
+    }
+
+    void perform(Referent on, Operation o, List<Input> arguments) throws DriverLost {
+        answer = context.session().perform(context.call(on.object(), on.type(), o, arguments));
+        last.add(new MadeCall(o, arguments));
+    }
+
+    /** A call that was made before, on another object; it belongs to no step. */
+    Answer again(Referent on, MadeCall made) throws DriverLost {
+        answer = context.session().perform(context.call(on.object(), on.type(), made.operation(), made.arguments()));
+        return answer;
+    }
+}
