@@ -78,7 +78,7 @@ class SamplesTest {
     /** Five that are correct and five that are not, at the least, for each pattern. */
     @Test
     void thereAreSamplesOfBothKindsForEveryPattern() throws Exception {
-        for (String pattern : Catalogue.IDS) {
+        for (String pattern : Catalogue.ids()) {
             Map<String, Long> verdicts = new HashMap<>();
             for (String sample : samples()) {
                 if (patternOf(sample).equals(pattern)) {

@@ -186,7 +186,7 @@ final class BehaviourBench {
 
     private List<Sample> samples() throws IOException, ArchiveException {
         List<Sample> all = new ArrayList<>();
-        for (String pattern : Catalogue.IDS) {
+        for (String pattern : Catalogue.ids()) {
             try (Stream<Path> folders = Files.list(samples.resolve(pattern))) {
                 for (Path p : folders.filter(Files::isDirectory).sorted().toList()) {
                     all.add(new Sample(

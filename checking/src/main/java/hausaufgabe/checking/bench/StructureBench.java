@@ -19,7 +19,7 @@ final class StructureBench {
     private static final int FEW = 5;
 
     private final JavaReader reader = new JavaReader();
-    private final List<DesignPattern> patterns = Catalogue.IDS.stream()
+    private final List<DesignPattern> patterns = Catalogue.ids().stream()
             .map(id -> Catalogue.pattern(id).orElseThrow())
             .toList();
 

@@ -187,12 +187,8 @@ public final class CheckCommand implements Callable<Integer> {
     private String patternText() throws IOException {
         if (what.pattern != null) {
             return Catalogue.text(what.pattern)
-                    .orElseThrow(() -> bad(
-                            Catalogue.IDS.contains(what.pattern)
-                                    ? what.pattern + " is not in the catalogue yet. It holds: "
-                                            + String.join(", ", Catalogue.present())
-                                    : "there is no pattern " + what.pattern + ". The catalogue holds: "
-                                            + String.join(", ", Catalogue.present())));
+                    .orElseThrow(() -> bad("there is no pattern " + what.pattern + ". The catalogue holds: "
+                            + String.join(", ", Catalogue.ids())));
         }
         try {
             return PatternFile.read(musterFile(what.exercise)).text();

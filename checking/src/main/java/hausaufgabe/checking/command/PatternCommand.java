@@ -28,7 +28,7 @@ public final class PatternCommand implements Runnable {
 
     @Command(description = "Lists the patterns of the catalogue.")
     int list() {
-        for (String id : Catalogue.present()) {
+        for (String id : Catalogue.ids()) {
             DesignPattern p = Catalogue.pattern(id).orElseThrow();
             spec.commandLine().getOut().printf("%-20s %s%n", id, p.intent());
         }
@@ -43,8 +43,7 @@ public final class PatternCommand implements Runnable {
         String text = Catalogue.text(id)
                 .orElseThrow(() -> new ParameterException(
                         spec.commandLine(),
-                        "there is no pattern " + id + ". The catalogue holds: "
-                                + String.join(", ", Catalogue.present())));
+                        "there is no pattern " + id + ". The catalogue holds: " + String.join(", ", Catalogue.ids())));
         spec.commandLine()
                 .getOut()
                 .print(notation ? text : PatternText.of(Catalogue.pattern(id).orElseThrow()));

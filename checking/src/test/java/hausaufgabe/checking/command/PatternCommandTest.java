@@ -20,9 +20,9 @@ class PatternCommandTest {
     @Test
     void listsAndShowsTheCatalogue() {
         assertEquals(0, run("list"));
-        Catalogue.IDS.forEach(id -> assertTrue(out.toString().contains(id), id));
+        Catalogue.ids().forEach(id -> assertTrue(out.toString().contains(id), id));
 
-        for (String id : Catalogue.IDS) {
+        for (String id : Catalogue.ids()) {
             out.getBuffer().setLength(0);
             assertEquals(0, run("show", id));
             for (String heading : new String[] {"Participants", "What is asked", "What often goes wrong", "Hint:"}) {

@@ -2,30 +2,34 @@ package hausaufgabe.core.catalogue;
 
 import hausaufgabe.core.notation.DesignPattern;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import java.net.URISyntaxException;
+import java.nio.file.FileSystem;
+import java.nio.file.FileSystems;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 
-/** Patterns by id, read from the files beside this class. */
+/** Patterns by id: all that lie in the folder beside this class, each in a file that bears its id. */
 public final class Catalogue {
 
-    /** Ids that are spoken for; those without a file are not in the catalogue yet. */
-    public static final List<String> IDS = List.of(
-            "observer",
-            "strategy",
-            "composite",
-            "visitor",
-            "singleton",
-            "null-object",
-            "template-method",
-            "delegation",
-            "command",
-            "polymorphic-factory",
-            "builder");
+    private static final String ENDING = ".muster";
 
     private Catalogue() {}
+
+    /** Read once, when the catalogue is first asked for. */
+    private static final class Texts {
+        static final Map<String, String> TEXTS = read();
+    }
+
+    /** The ids in alphabetical order. */
+    public static List<String> ids() {
+        return List.copyOf(Texts.TEXTS.keySet());
+    }
 
     /** The pattern, or nothing where the catalogue does not hold it. */
     public static Optional<DesignPattern> pattern(String id) {
@@ -34,18 +38,40 @@ public final class Catalogue {
 
     /** The text of its file. */
     public static Optional<String> text(String id) {
-        if (!IDS.contains(id)) {
-            return Optional.empty();
-        }
-        try (InputStream in = Catalogue.class.getResourceAsStream(id + ".muster")) {
-            return in == null ? Optional.empty() : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        return Optional.ofNullable(Texts.TEXTS.get(id));
+    }
+
+    private static Map<String, String> read() {
+        try {
+            Path place = Path.of(Catalogue.class
+                    .getProtectionDomain()
+                    .getCodeSource()
+                    .getLocation()
+                    .toURI());
+            if (Files.isDirectory(place)) {
+                return in(place);
+            }
+            try (FileSystem jar = FileSystems.newFileSystem(place)) {
+                return in(jar.getPath("/"));
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        } catch (URISyntaxException e) {
+            throw new IllegalStateException("the catalogue lies nowhere", e);
         }
     }
 
-    /** The ids that have a file, in the order of {@link #IDS}. */
-    public static List<String> present() {
-        return IDS.stream().filter(id -> text(id).isPresent()).toList();
+    private static Map<String, String> in(Path root) throws IOException {
+        Map<String, String> texts = new TreeMap<>();
+        try (Stream<Path> all =
+                Files.list(root.resolve(Catalogue.class.getPackageName().replace('.', '/')))) {
+            for (Path p : all.toList()) {
+                String name = p.getFileName().toString();
+                if (name.endsWith(ENDING)) {
+                    texts.put(name.substring(0, name.length() - ENDING.length()), Files.readString(p));
+                }
+            }
+        }
+        return texts;
     }
 }

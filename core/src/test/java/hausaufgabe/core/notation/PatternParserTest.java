@@ -75,7 +75,7 @@ class PatternParserTest {
 
     @Test
     void theCatalogueCanBeRead() {
-        for (String id : Catalogue.IDS) {
+        for (String id : Catalogue.ids()) {
             assertEquals(id, Catalogue.pattern(id).orElseThrow().id());
         }
         assertTrue(Catalogue.pattern("../strategy").isEmpty());

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class PatternPrinterTest {
 
     static Stream<String> catalogue() {
-        return Catalogue.IDS.stream();
+        return Catalogue.ids().stream();
     }
 
     @ParameterizedTest

@@ -17,7 +17,7 @@ class PatternController {
 
     @GetMapping
     List<PatternLine> all() {
-        return Catalogue.IDS.stream()
+        return Catalogue.ids().stream()
                 .flatMap(id -> Catalogue.pattern(id).stream())
                 .map(p -> new PatternLine(p.id(), p.title(), p.intent()))
                 .toList();

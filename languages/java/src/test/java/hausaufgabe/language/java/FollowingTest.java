@@ -67,7 +67,7 @@ class FollowingTest {
                                 }
                                 """.formatted(i, i)).collect(Collectors.joining());
 
-        for (String pattern : Catalogue.IDS) {
+        for (String pattern : Catalogue.ids()) {
             assertTimeoutPreemptively(AGES, () -> match(pattern, all), pattern);
         }
     }

@@ -1,0 +1,223 @@
+package hausaufgabe.core.scenario;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
+
+import hausaufgabe.core.catalogue.Patterns;
+import hausaufgabe.core.report.ScenarioResult;
+import hausaufgabe.core.report.ScenarioResult.Outcome;
+import hausaufgabe.core.toy.ToyCheck;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Steps and expectations one by one, played by the fake driver. */
+class ToyScenarioTest {
+
+    private static final String PATTERN = """
+            pattern bells "Bells"
+              "A tower rings bells."
+
+              role Bell an abstraction
+              role ConcreteBell every concrete type that realises Bell
+              role Tower a class that holds Bell
+
+              member ring every operation of Bell that is abstract
+              member bells field of Tower that leads to Bell
+              member rings every operation of Tower that calls ring
+              member count every operation of Tower that does not take something and returns something
+              member hang every operation of Tower that adds to bells
+              member refuse every operation of Tower that does not call ring and takes something and does not add to bells
+
+              require held essential 1 "{Tower} holds {Bell}."
+                some rings calls ring
+                at least 1 ConcreteBell realise Bell
+
+              scenario "played" 1
+            """;
+
+    private static final String PROGRAM = """
+            abstract Bell
+              ring(times)
+            type Brass is Bell
+              private field rung = 0
+              ring(times)
+                self.rung = rung + times
+                print "dong"
+                return rung
+            type Quiet is Bell
+              ring(times)
+                return 0
+            type Tower
+              private field bells = []
+              private field total = 0
+              hang(bell)
+                add bell to bells
+              chime(times)
+                sum = 0
+                for b in bells
+                  sum = sum + b.ring(times)
+                self.total = total + sum
+                return sum
+              total()
+                return total
+              refuse(why)
+                if why is none
+                  throw "why"
+            """;
+
+    static Stream<Arguments> steps() {
+        String tower = "one := double of Bell answering ring with 4; two := double of Bell;"
+                + " tower := new Tower; call tower.hang with one; call tower.hang with two; ";
+        return Stream.of(
+                arguments(Outcome.PASSED, tower + "call tower.rings with 2; expect one.ring called once"),
+                arguments(Outcome.FAILED, tower + "call tower.rings with 2; expect one.ring never called"),
+                arguments(Outcome.PASSED, tower + "call tower.rings with 2; expect one.ring called with 2"),
+                arguments(Outcome.FAILED, tower + "call tower.rings with 2; expect one.ring called with 3"),
+                arguments(Outcome.PASSED, tower + "call tower.rings; call tower.rings; expect one.ring called 2 times"),
+                arguments(Outcome.FAILED, tower + "call tower.rings; expect one.ring called 2 times"),
+                arguments(Outcome.PASSED, tower + "call tower.rings; expect one.ring, two.ring called in this order"),
+                arguments(Outcome.FAILED, tower + "call tower.rings; expect two.ring, one.ring called in this order"),
+                arguments(
+                        Outcome.PASSED,
+                        "one := double of Bell answering ring with 4; tower := new Tower with one;"
+                                + " sum := call tower.rings; expect sum is 4; expect sum is between 3 and 5;"
+                                + " expect sum is one of 1, 4; expect sum is not 5"),
+                arguments(
+                        Outcome.FAILED,
+                        "one := double of Bell answering ring with 4; tower := new Tower with one;"
+                                + " sum := call tower.rings; expect sum is between 5 and 9"),
+                arguments(
+                        Outcome.FAILED,
+                        "one := double of Bell answering ring with 4; tower := new Tower with one;"
+                                + " sum := call tower.rings; expect sum is null"),
+                arguments(
+                        Outcome.PASSED,
+                        "tower := new Tower; repeat 3 times n := call tower.count; expect n is 0; remember tower;"
+                                + " expect tower is unchanged"),
+                arguments(Outcome.FAILED, tower + "remember tower; call tower.rings with 3; expect tower is unchanged"),
+                arguments(
+                        Outcome.PASSED, "tower := new Tower; expect call tower.refuse with null to throw \"ToyError\""),
+                arguments(Outcome.FAILED, "tower := new Tower; expect call tower.refuse with \"fog\" to throw"),
+                arguments(
+                        Outcome.PASSED,
+                        "capture output; for some ConcreteBell as b call b.ring; expect output \"dong\""),
+                arguments(
+                        Outcome.FAILED,
+                        "capture output; for each ConcreteBell as b call b.ring with 1; expect no output"),
+                arguments(
+                        Outcome.PASSED,
+                        "one := double of Bell; first := new Tower with one; call first.anything until one.ring is called;"
+                                + " second := new Tower; do the same to second; expect no error"),
+                arguments(
+                        Outcome.PASSED,
+                        tower
+                                + "in parallel by 4 threads all := call tower.rings with 1; expect one.ring called 4 times"),
+                arguments(
+                        Outcome.PASSED,
+                        tower + "call tower.rings with 2; expect one heard the same as two; first := new Tower;"
+                                + " second := new Tower; expect first is not the same as second;"
+                                + " expect first is the same as first"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("steps")
+    void aScenarioEndsAsItsStepsSay(Outcome outcome, String steps) {
+        ScenarioResult r = play(PROGRAM, steps.replace("; ", "\n"));
+
+        assertEquals(outcome, r.outcome(), () -> r.explanation() + "" + r.steps());
+    }
+
+    @Test
+    void whatNobodyCanMakeIsBlockedAndSaysWhy() {
+        String closed = PROGRAM.replace("type Tower\n", "type Tower\n  private new()\n    pass\n");
+
+        ScenarioResult r = play(closed, "tower := new Tower\ncall tower.count");
+
+        assertEquals(Outcome.BLOCKED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("No Tower could be made"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void whatIsRefusedWhateverItIsAskedWithBlocksAndSaysByWhom() {
+        String closed = PROGRAM.replace(
+                "    sum = 0\n",
+                "    if times is none\n      throw \"x\"\n    else\n      throw \"no bells today\"\n    sum = 0\n");
+
+        ScenarioResult r = play(
+                closed,
+                "one := double of Bell\ntower := new Tower with one\ncall tower.rings until one.ring is called");
+
+        assertEquals(Outcome.BLOCKED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("refused every call"),
+                r.explanation().plain());
+        assertTrue(
+                r.explanation().plain().contains("no bells today at Harbour.toy:"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void whatCallsItselfWithoutEndFails() {
+        String endless = PROGRAM.replace("    sum = 0\n", "    self.chime(times)\n    sum = 0\n");
+
+        ScenarioResult r = play(
+                endless,
+                "one := double of Bell\ntower := new Tower with one\ncall tower.rings until one.ring is called");
+
+        assertEquals(Outcome.FAILED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("called itself again and again"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void aNameThatNothingPlaysBlocksBeforeTheStepIsTaken() {
+        String none = PROGRAM.replace("    sum = sum + b.ring(times)\n", "    sum = sum + 1\n")
+                .replace("type Tower", "type Spire");
+        ScenarioResult r = play(none.replace("  hang(bell)\n    add bell to bells\n", ""), "call Tower.rings");
+
+        assertEquals(Outcome.BLOCKED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("No type was found that plays Tower"),
+                r.explanation().plain());
+    }
+
+    @Test
+    void whatIsNeverReachedFailsWithWhatWasCalled() {
+        String deaf = PROGRAM.replace(
+                "      sum = sum + b.ring(times)\n", "      if times is a Bell\n        sum = sum + b.ring(times)\n");
+        String silent = PROGRAM.replace("      sum = sum + b.ring(times)\n", "      sum = sum + 1\n")
+                .replace("  total()\n", "  once(bell)\n    return bell.ring(1)\n  total()\n");
+        String steps =
+                "one := double of Bell\ntower := new Tower\ncall tower.hang with one\ncall tower.rings until one.ring is called";
+
+        assertEquals(Outcome.BLOCKED, play(deaf, steps).outcome());
+        assertEquals(
+                Outcome.BLOCKED,
+                play(silent, "one := double of Bell\ntower := new Tower\ncall tower.rings with tower")
+                        .outcome());
+    }
+
+    @Test
+    void theCallsAreKeptInOrder() {
+        ScenarioResult r = play(PROGRAM, "one := double of Bell\ntower := new Tower with one\ncall tower.rings with 2");
+
+        List<String> operations =
+                r.calls().messages().stream().map(m -> m.operation()).toList();
+        assertEquals(List.of("hang", "chime", "ring"), operations);
+        assertEquals("tower", r.calls().participants().get(0).name());
+    }
+
+    private static ScenarioResult play(String program, String steps) {
+        return ToyCheck.of(Patterns.parse(PATTERN + steps.indent(4)), program)
+                .scenarios()
+                .get(0);
+    }
+}
