@@ -262,8 +262,22 @@ public final class Judge {
         binding.operations(subject).forEach(o -> each.add(judge(o, p, binding)));
         binding.fields(subject).forEach(f -> each.add(judge(f, p, binding)));
         each.removeIf(j -> j.is(Status.NOT_APPLICABLE) && each.size() > 1);
-        Judgement found = new Quantities(wording(binding)).judge(condition, each, binding.types(subject));
+        Judgement found = saidOfNobody(
+                new Quantities(wording(binding)).judge(condition, each, binding.types(subject)), p, binding);
         return condition.alone() && found.is(Status.MET) ? nowhereElse(condition, binding, found) : found;
+    }
+
+    /** Where it does not hold because nothing plays what it mentions, that is what is to be told. */
+    private Judgement saidOfNobody(Judgement found, Predicate predicate, Binding binding) {
+        if (quiet || !found.is(Status.UNMET)) {
+            return found;
+        }
+        return predicate.mentions().stream()
+                .filter(name -> roles.containsKey(name) && binding.types(name).isEmpty())
+                .findFirst()
+                .map(name -> Judgement.unmet(
+                        wording(binding).say("No type was found that plays " + name + "."), found.evidence()))
+                .orElse(found);
     }
 
     /** Where there is no subject, what is said of a number of them can still be judged. */

@@ -24,6 +24,7 @@ import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import hausaufgabe.core.scenario.execution.ScenarioContext;
 import hausaufgabe.core.scenario.execution.StepResult;
+import hausaufgabe.core.scenario.execution.StepResult.Hindrance;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.Trace;
 import hausaufgabe.core.scenario.transcript.Transcript;
@@ -83,7 +84,12 @@ public final class ScenarioRunner implements AutoCloseable {
      */
     private record Case(String name, Binding binding) {}
 
-    /** How it went for one case. {@code outcome} is null where it had nothing to show. */
+    /**
+     * How it went for one case.
+     *
+     * @param outcome null where it had nothing to show
+     * @param hindrance null where it was not blocked, or not by a step
+     */
     private record Played(
             Case of,
             Outcome outcome,
@@ -92,7 +98,12 @@ public final class ScenarioRunner implements AutoCloseable {
             CallSequence calls,
             boolean lost,
             boolean otherValues,
-            boolean unheard) {}
+            Hindrance hindrance) {
+
+        boolean is(Hindrance h) {
+            return hindrance == h;
+        }
+    }
 
     private List<Scenario> ofForm() {
         return pattern.scenarios().stream()
@@ -168,16 +179,16 @@ public final class ScenarioRunner implements AutoCloseable {
         if (all.size() == MOST_CASES && cases.size() > MOST_CASES) {
             Case rest = new Case((cases.size() - MOST_CASES) + " more", match.binding());
             Sentence why = Sentence.words("Only the first " + MOST_CASES + " cases are tried.");
-            all.add(new Played(rest, Outcome.BLOCKED, why, List.of(), null, false, false, false));
+            all.add(new Played(rest, Outcome.BLOCKED, why, List.of(), null, false, false, null));
         }
-        List<Played> shown = all.stream().filter(p -> p.outcome() != null).toList();
+        List<Played> shown = shown(all);
         if (shown.isEmpty()) {
             return null;
         }
         Played worst = shown.stream()
                 .filter(p -> p.outcome() == Outcome.FAILED)
                 .findFirst()
-                .or(() -> shown.stream().filter(Played::unheard).findFirst())
+                .or(() -> shown.stream().filter(p -> p.is(Hindrance.UNHEARD)).findFirst())
                 .or(() -> shown.stream()
                         .filter(p -> p.outcome() == Outcome.BLOCKED)
                         .findFirst())
@@ -189,6 +200,14 @@ public final class ScenarioRunner implements AutoCloseable {
                 lines(shown),
                 worst.calls(),
                 milliseconds.getAsLong() - start);
+    }
+
+    /** Those that show something; where it holds for others, what takes nothing of what is handed over is not meant. */
+    private static List<Played> shown(List<Played> all) {
+        boolean holds = all.stream().anyMatch(p -> p.outcome() == Outcome.PASSED);
+        return all.stream()
+                .filter(p -> p.outcome() != null && !(holds && p.is(Hindrance.TAKES_NOTHING)))
+                .toList();
     }
 
     /** A failure is said with the name of its case; where some cases could not be tried, which, and the reason of the first. */
@@ -256,7 +275,8 @@ public final class ScenarioRunner implements AutoCloseable {
                 first.why(),
                 " Then: ",
                 next.why());
-        return new Played(first.of(), Outcome.BLOCKED, why, first.lines(), first.calls(), false, false, true);
+        return new Played(
+                first.of(), Outcome.BLOCKED, why, first.lines(), first.calls(), false, false, Hindrance.UNHEARD);
     }
 
     private Played play(Scenario scenario, Case of) {
@@ -274,7 +294,7 @@ public final class ScenarioRunner implements AutoCloseable {
         Trace trace = new Trace();
         if (drivers.exhausted()) {
             Sentence used = Sentence.words("The time allowed for running this submission was used up before.");
-            return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false, false);
+            return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false, null);
         }
         try {
             begin();
@@ -292,7 +312,7 @@ public final class ScenarioRunner implements AutoCloseable {
                     trace.sequence(),
                     false,
                     interpreter.hasOtherValues(),
-                    result instanceof StepResult.Blocked b && b.unheard());
+                    result instanceof StepResult.Blocked b ? b.by() : null);
         } catch (DriverLost lost) {
             close();
             transcript.stopped(false, lost.getMessage());
@@ -305,7 +325,7 @@ public final class ScenarioRunner implements AutoCloseable {
                     trace.sequence(),
                     true,
                     false,
-                    false);
+                    null);
         }
     }
 

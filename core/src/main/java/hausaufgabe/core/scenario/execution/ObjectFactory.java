@@ -64,7 +64,7 @@ public final class ObjectFactory {
             return nameless(type, step.role());
         }
         if (made == null) {
-            return noWay(step, type, problems);
+            return noWay(step, type, with, problems);
         }
         context.environment().put(step.variable(), Referent.made(step.role(), type, made, false));
         context.transcript()
@@ -148,15 +148,24 @@ public final class ObjectFactory {
         return StepResult.nothingToShow("No object of ", CallWording.code(type, role), " can be got at.");
     }
 
-    private static StepResult noWay(Step.New step, Type type, List<String> problems) {
-        return step.with().isEmpty()
-                ? StepResult.blocked("No ", CallWording.code(type, step.role()), " could be made." + first(problems))
-                : StepResult.blocked(
-                        "No way was found to hand ",
-                        CallWording.code(type, step.role()),
-                        " ",
-                        Code.of(names(step.with())),
-                        " from outside." + first(problems));
+    private StepResult noWay(Step.New step, Type type, ArgumentPool with, List<String> problems) {
+        if (step.with().isEmpty()) {
+            return StepResult.blocked("No ", CallWording.code(type, step.role()), " could be made." + first(problems));
+        }
+        Object[] why = {
+            "No way was found to hand ",
+            CallWording.code(type, step.role()),
+            " ",
+            Code.of(names(step.with())),
+            " from outside." + first(problems)
+        };
+        return takesAny(type, with) ? StepResult.blocked(why) : StepResult.takesNothing(why);
+    }
+
+    /** Whether a constructor of the type, or an operation it has or inherits, takes any of it. */
+    private boolean takesAny(Type type, ArgumentPool with) {
+        return values.waysIn(type, with).stream().anyMatch(with::fitsAny)
+                || design.methodsOf(type).stream().anyMatch(with::fitsAny);
     }
 
     private boolean onlyStatic(Type type) {

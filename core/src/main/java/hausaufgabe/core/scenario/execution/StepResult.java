@@ -14,12 +14,18 @@ public sealed interface StepResult {
     /** What it expects is not so. */
     record Failed(Sentence why) implements StepResult {}
 
-    /**
-     * It could not be done.
-     *
-     * @param unheard whether everything was done, and only what was to be heard was not, though the code has a way to it
-     */
-    record Blocked(Sentence why, boolean unheard) implements StepResult {}
+    /** It could not be done. */
+    record Blocked(Sentence why, Hindrance by) implements StepResult {}
+
+    /** What kept a step from being done. */
+    enum Hindrance {
+        /** No values, objects or order were found with which it could be. */
+        NOTHING_FOUND,
+        /** Everything was done, and only what was to be heard was not, though the code has a way to it. */
+        UNHEARD,
+        /** A type takes nothing of what is to be handed over, in no constructor or operation. */
+        TAKES_NOTHING
+    }
 
     /** It turned out to have nothing to show. */
     record NothingToShow(Sentence why) implements StepResult {}
@@ -29,11 +35,15 @@ public sealed interface StepResult {
     }
 
     static StepResult blocked(Object... parts) {
-        return new Blocked(Transcript.say(parts), false);
+        return new Blocked(Transcript.say(parts), Hindrance.NOTHING_FOUND);
     }
 
     static StepResult unheard(Object... parts) {
-        return new Blocked(Transcript.say(parts), true);
+        return new Blocked(Transcript.say(parts), Hindrance.UNHEARD);
+    }
+
+    static StepResult takesNothing(Object... parts) {
+        return new Blocked(Transcript.say(parts), Hindrance.TAKES_NOTHING);
     }
 
     static StepResult nothingToShow(Object... parts) {

@@ -1,0 +1,3 @@
+interface TideSource {
+    double heightAt(int hour);
+}

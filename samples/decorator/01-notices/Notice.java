@@ -1,0 +1,3 @@
+interface Notice {
+    String text();
+}

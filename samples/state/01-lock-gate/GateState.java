@@ -1,0 +1,5 @@
+interface GateState {
+    void push(Gate gate);
+
+    void coin(Gate gate, int cents);
+}
