@@ -2,7 +2,6 @@ package hausaufgabe.server;
 
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.sandbox.Sandbox;
-import hausaufgabe.server.bench.SheetBench;
 import hausaufgabe.server.course.Roster;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -19,7 +18,7 @@ import picocli.CommandLine.Option;
 /** Starts the server: {@code serve} with records of one's own, {@code demo} with made-up ones. */
 @Command(
         name = "hausaufgabe",
-        subcommands = {ServerMain.Serve.class, ServerMain.Demo.class, ServerMain.Rehearse.class, SheetBench.class})
+        subcommands = {ServerMain.Serve.class, ServerMain.Demo.class, ServerMain.Rehearse.class})
 public final class ServerMain {
 
     public static void main(String[] arguments) {

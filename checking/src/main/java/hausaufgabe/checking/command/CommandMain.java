@@ -1,6 +1,5 @@
 package hausaufgabe.checking.command;
 
-import hausaufgabe.checking.bench.BenchCommand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -8,7 +7,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "hausaufgabe",
         description = "Checks design-pattern exercises.",
-        subcommands = {CheckCommand.class, PatternCommand.class, BenchCommand.class, CommandLine.HelpCommand.class})
+        subcommands = {CheckCommand.class, PatternCommand.class, CommandLine.HelpCommand.class})
 public final class CommandMain {
 
     private CommandMain() {}

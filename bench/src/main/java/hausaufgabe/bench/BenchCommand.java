@@ -1,4 +1,4 @@
-package hausaufgabe.checking.bench;
+package hausaufgabe.bench;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,14 +17,15 @@ import picocli.CommandLine.Spec;
             "Measures speed on this machine and prints a table.",
             "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types.",
             "trees: reading jars of published sources and finding the roles in them.",
-            "behaviour: one whole check with its scenarios, and many different ones."
+            "behaviour: one whole check with its scenarios, and many different ones.",
+            "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
-public final class BenchCommand implements Callable<Integer> {
+final class BenchCommand implements Callable<Integer> {
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees or behaviour.")
+    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees, behaviour or sheet.")
     private String what;
 
     @Option(
@@ -52,6 +53,7 @@ public final class BenchCommand implements Callable<Integer> {
                 }
                 spec.commandLine().getOut().println(new TreeBench(TreeBench.jarsIn(trees)).run());
             }
+            case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
                     throw new ParameterException(spec.commandLine(), "there is no folder at " + samples);

@@ -1,4 +1,4 @@
-package hausaufgabe.checking.bench;
+package hausaufgabe.bench;
 
 import hausaufgabe.core.language.SourceFile;
 import java.util.ArrayList;

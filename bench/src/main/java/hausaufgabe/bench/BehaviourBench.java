@@ -1,4 +1,4 @@
-package hausaufgabe.checking.bench;
+package hausaufgabe.bench;
 
 import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;

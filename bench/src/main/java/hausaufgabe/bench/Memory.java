@@ -1,4 +1,4 @@
-package hausaufgabe.checking.bench;
+package hausaufgabe.bench;
 
 import java.io.IOException;
 import java.nio.file.Files;

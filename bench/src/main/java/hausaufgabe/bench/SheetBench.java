@@ -1,4 +1,4 @@
-package hausaufgabe.server.bench;
+package hausaufgabe.bench;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.Application;
@@ -26,39 +26,37 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.util.FileSystemUtils;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
 
 /**
  * Times the grade sheet of a large course over HTTP: while its submissions are being checked in the sandbox, and when
  * all have been.
  */
-@Command(name = "bench-sheet", hidden = true)
-public final class SheetBench implements Callable<Integer> {
+final class SheetBench {
 
     private static final int RUNS = 40;
     private static final String PASSWORD = "harbour wall";
 
-    @Option(names = "--samples", required = true)
-    private Path samples;
-
-    @Option(names = "--submissions", defaultValue = "1000")
-    private int count;
+    private final Path samples;
+    private final int count;
 
     private final CookieManager cookies = new CookieManager();
     private final HttpClient client =
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private String address;
 
-    @Override
-    public Integer call() throws IOException, InterruptedException {
+    /** @param count how many submissions the course has */
+    SheetBench(Path samples, int count) {
+        this.samples = samples;
+        this.count = count;
+    }
+
+    void run() throws IOException, InterruptedException {
         Path data = Files.createTempDirectory("hausaufgabe-bench");
         try (ConfigurableApplicationContext context = SpringApplication.run(
                 Application.class,
@@ -81,7 +79,6 @@ public final class SheetBench implements Callable<Integer> {
         } finally {
             FileSystemUtils.deleteRecursively(data);
         }
-        return 0;
     }
 
     private long handIn(ConfigurableApplicationContext context) throws IOException {

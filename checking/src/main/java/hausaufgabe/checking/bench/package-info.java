@@ -1,2 +1,0 @@
-/** Measuring how long reading and matching take, on programs made for it. */
-package hausaufgabe.checking.bench;

@@ -1,2 +1,0 @@
-/** What `./hausaufgabe bench sheet` measures. */
-package hausaufgabe.server.bench;
