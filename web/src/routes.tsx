@@ -7,7 +7,7 @@ import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
 import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
-import { NotFound, WentWrong } from './sheet/Notice';
+import { NotFound, WentWrong } from './page/Notice';
 import { SubmissionPage } from './submission/SubmissionPage';
 import { TodayPage } from './today/TodayPage';
 

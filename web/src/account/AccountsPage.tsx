@@ -2,10 +2,10 @@ import { useState, type FormEvent } from 'react';
 import { linkOf, useAccounts, useInvite, useMakeLink, useTakeAway } from '../api/accounts';
 import type { Api } from '../api/client';
 import { useSession } from '../api/session';
-import { inWords } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
-import { Mistake, Notice, Waiting } from '../sheet/Notice';
-import { Page } from '../sheet/Page';
+import { inWords } from '../page/count';
+import { Moment } from '../page/Moment';
+import { Mistake, Notice, Waiting } from '../page/Notice';
+import { Page } from '../page/Page';
 
 type Account = Api<'AccountLine'>;
 type Link = Api<'Link'>;

@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { useOwnPassword, useSession } from '../api/session';
-import { Mistake } from '../sheet/Notice';
-import { Page } from '../sheet/Page';
+import { Mistake } from '../page/Notice';
+import { Page } from '../page/Page';
 import { NewPassword } from './NewPassword';
 
 /** One's own password. */

@@ -1,7 +1,7 @@
 import { useEffect, useState, type FormEvent } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useChoosePassword, useWelcome } from '../api/accounts';
-import { Mistake, Notice, Waiting } from '../sheet/Notice';
+import { Mistake, Notice, Waiting } from '../page/Notice';
 import { NewPassword } from './NewPassword';
 
 /** Where a link leads that works once: whoever has it chooses a password. */

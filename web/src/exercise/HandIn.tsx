@@ -3,7 +3,7 @@ import { useRef, useState, type DragEvent, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { handIn, type Api } from '../api/client';
 import { sheetKey } from '../api/exercises';
-import { Mistake } from '../sheet/Notice';
+import { Mistake } from '../page/Notice';
 
 /** Hands in for a student: one zip, or loose sources. */
 export function HandIn({ exercise, students }: { exercise: number; students: Api<'Student'>[] }) {

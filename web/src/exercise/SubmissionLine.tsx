@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Api } from '../api/client';
-import { points } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
+import { points } from '../page/count';
+import { Moment } from '../page/Moment';
 import { SmallStroke } from '../verdict/Stroke';
 import { stateOf } from './tally';
 

@@ -3,10 +3,10 @@ import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useSheet } from '../api/exercises';
 import { stateOf, tally } from '../exercise/tally';
-import { inWords, points } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
-import { Notice, Waiting } from '../sheet/Notice';
-import { Page } from '../sheet/Page';
+import { inWords, points } from '../page/count';
+import { Moment } from '../page/Moment';
+import { Notice, Waiting } from '../page/Notice';
+import { Page } from '../page/Page';
 import { SmallStroke } from '../verdict/Stroke';
 
 type Row = Api<'Row'>;

@@ -1,7 +1,7 @@
 import type { Api } from '../api/client';
 import { Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
-import { points } from '../sheet/count';
+import { points } from '../page/count';
 
 /** What every submission is asked, with the places of the student's own names held by the roles' seals. */
 export function Asked({ pattern, hints = false }: { pattern: Api<'PatternView'>; hints?: boolean }) {

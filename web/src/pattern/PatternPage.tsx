@@ -2,8 +2,8 @@ import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { usePattern, usePatterns } from '../api/patterns';
 import { RoleSeals } from '../seal/Seal';
-import { Notice, Waiting } from '../sheet/Notice';
-import { Page } from '../sheet/Page';
+import { Notice, Waiting } from '../page/Notice';
+import { Page } from '../page/Page';
 import { Asked } from './Asked';
 import { ClassDiagram } from './ClassDiagram';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState, type FormEvent } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { useSession, useSignIn } from '../api/session';
-import { Mistake } from '../sheet/Notice';
+import { Mistake } from '../page/Notice';
 import { Stroke } from '../verdict/Stroke';
 
 export function SignInPage() {

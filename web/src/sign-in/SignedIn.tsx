@@ -2,7 +2,7 @@ import { Navigate, Outlet, useLocation } from 'react-router';
 import { useRef } from 'react';
 import { useNews } from '../api/news';
 import { useSession } from '../api/session';
-import { Notice, Waiting } from '../sheet/Notice';
+import { Notice, Waiting } from '../page/Notice';
 
 /** Pages for those who are signed in; everyone else is asked to sign in and comes back. */
 export function SignedIn() {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../api/client';
-import { Words } from '../sheet/Words';
+import { Words } from '../page/Words';
 import { Stroke } from '../verdict/Stroke';
 import { inks, scenarioWords, words, type Verdict } from '../verdict/verdict';
 import { plain, type Claim } from './claims';

@@ -3,9 +3,9 @@ import Markdown from 'react-markdown';
 import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
 import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
-import { points } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
-import { Mistake } from '../sheet/Notice';
+import { points } from '../page/count';
+import { Moment } from '../page/Moment';
+import { Mistake } from '../page/Notice';
 import { nameOf } from './claims';
 
 type Submission = Api<'SubmissionView'>;

@@ -2,9 +2,9 @@ import { Popover } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import type { Api } from '../api/client';
 import { usePoints, useWithdrawPoints } from '../api/marks';
-import { points } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
-import { Mistake } from '../sheet/Notice';
+import { points } from '../page/count';
+import { Moment } from '../page/Moment';
+import { Mistake } from '../page/Notice';
 
 /** The points for one claim; a person may change them, with a reason. */
 export function PointsBox(props: {

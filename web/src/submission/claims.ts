@@ -1,5 +1,5 @@
 import type { Api } from '../api/client';
-import { inWords, lower } from '../sheet/count';
+import { inWords, lower } from '../page/count';
 import { ofFinding, ofScenario, order, type Verdict } from '../verdict/verdict';
 
 type Report = Api<'CheckReport'>;

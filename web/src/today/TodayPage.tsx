@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import { useExercises, useSandbox, useSheet } from '../api/exercises';
 import { useSession } from '../api/session';
 import type { Api } from '../api/client';
-import { inWords } from '../sheet/count';
-import { Moment } from '../sheet/Moment';
-import { Notice, Waiting } from '../sheet/Notice';
-import { Page } from '../sheet/Page';
+import { inWords } from '../page/count';
+import { Moment } from '../page/Moment';
+import { Notice, Waiting } from '../page/Notice';
+import { Page } from '../page/Page';
 import { SubmissionLine } from '../exercise/SubmissionLine';
 import { tally } from '../exercise/tally';
 
