@@ -23,17 +23,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every sample in the repository, read, matched and run in the sandbox, against what stands beside it. */
+@Tag("slow")
+@Execution(ExecutionMode.CONCURRENT)
 class SamplesTest {
 
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
     private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 2);
-    private static final Check CHECK = new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of());
+    /** A check is for one thread at a time. */
+    private static final ThreadLocal<Check> CHECKS = ThreadLocal.withInitial(
+            () -> new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of()));
 
     @AfterAll
     static void noneIsKeptReady() {
@@ -62,15 +69,16 @@ class SamplesTest {
                 Json.mapper().readTree(SAMPLES.resolve(name + EXPECTED).toFile());
         Upload upload = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL).read(SAMPLES.resolve(name));
 
-        CheckReport report = CHECK.run(
-                new CheckRequest(
-                        Catalogue.text(patternOf(name)).orElseThrow(),
-                        upload.sources(),
-                        upload.remarks(),
-                        Map.of(),
-                        false,
-                        CheckRequest.Isolation.SANDBOX),
-                step -> {});
+        CheckReport report = CHECKS.get()
+                .run(
+                        new CheckRequest(
+                                Catalogue.text(patternOf(name)).orElseThrow(),
+                                upload.sources(),
+                                upload.remarks(),
+                                Map.of(),
+                                false,
+                                CheckRequest.Isolation.SANDBOX),
+                        step -> {});
 
         assertEquals(expected.toPrettyString(), summary(report).toPrettyString());
     }

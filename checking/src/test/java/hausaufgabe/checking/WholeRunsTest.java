@@ -15,9 +15,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Programs run as a whole in the sandbox, tests given with the exercise, and code compared with what was handed out. */
+@Tag("slow")
 class WholeRunsTest {
 
     private static final Sandbox SANDBOX = new Sandbox();

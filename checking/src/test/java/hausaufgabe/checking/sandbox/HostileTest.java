@@ -20,12 +20,14 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Submissions that misbehave: each is contained and told clearly. The hostile part stands in place of {@code HERE}. */
+@Tag("slow")
 class HostileTest {
 
     private static final Sandbox SANDBOX = new Sandbox();

@@ -16,9 +16,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Following values ends, whatever a program hands to whom. The time-outs only guard against hanging. */
+@Tag("slow")
 class FollowingTest {
 
     private static final Duration AGES = Duration.ofMinutes(2);

@@ -11,6 +11,7 @@ import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.RoleMatcher;
+import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.report.CheckReport.Verdict;
 import hausaufgabe.core.report.Finding;
 import java.io.IOException;
@@ -21,12 +22,18 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** A design that is written differently is judged the same. */
+@Tag("slow")
+@Execution(ExecutionMode.CONCURRENT)
 class InvarianceTest {
     private static final Path SAMPLES = Path.of("../../samples");
 
@@ -58,7 +65,10 @@ class InvarianceTest {
 
     private static final Set<String> TOLD_BY_NAME = Set.of("command/13-no-history", "command/31-undo-lost");
 
-    private final JavaReader reader = new JavaReader();
+    /** A reader is for one thread at a time, and quicker the more it has read. */
+    private static final ThreadLocal<JavaReader> READERS = ThreadLocal.withInitial(JavaReader::new);
+
+    private static final Map<String, DesignPattern> PATTERNS = new ConcurrentHashMap<>();
 
     /** Compiling samples, whatever the verdict on them. */
     static List<String> samples() throws IOException {
@@ -84,8 +94,8 @@ class InvarianceTest {
     void namesDoNotDecide(String sample) throws IOException {
         List<SourceFile> sources = sources(sample);
         assumeFalse(TOLD_BY_NAME.contains(sample), "an undo that nothing calls back is told by its name only");
-        Reading before = reader.read(sources);
-        Reading after = reader.read(Rewriting.renamed(sources, before.design()));
+        Reading before = READERS.get().read(sources);
+        Reading after = READERS.get().read(Rewriting.renamed(sources, before.design()));
         assumeTrue(after.compiled(), "a name that something else bears as well");
 
         Match plain = match(sample, before);
@@ -149,8 +159,8 @@ class InvarianceTest {
         List<SourceFile> more = new ArrayList<>(sources);
         more.add(new SourceFile("Aaa.java", home + DECOYS));
 
-        Match plain = match(sample, reader.read(sources));
-        Match among = match(sample, reader.read(more));
+        Match plain = match(sample, READERS.get().read(sources));
+        Match among = match(sample, READERS.get().read(more));
         assertAsGood(plain, among);
         if (isAccepted(plain)) {
             assertEquals(players(plain), players(among));
@@ -158,10 +168,10 @@ class InvarianceTest {
     }
 
     private void assertSame(String sample, List<SourceFile> one, List<SourceFile> other) {
-        Reading after = reader.read(other);
+        Reading after = READERS.get().read(other);
         assumeTrue(after.compiled(), () -> "does not compile: " + after.diagnostics());
 
-        Match plain = match(sample, reader.read(one));
+        Match plain = match(sample, READERS.get().read(one));
         Match rewritten = match(sample, after);
 
         assertEquals(statuses(plain), statuses(rewritten));
@@ -170,7 +180,7 @@ class InvarianceTest {
 
     private static Match match(String sample, Reading reading) {
         String pattern = Path.of(sample).getName(0).toString();
-        return RoleMatcher.match(Catalogue.pattern(pattern).orElseThrow(), reading.design(), null, Map.of());
+        return RoleMatcher.match(pattern(pattern), reading.design(), null, Map.of());
     }
 
     private static Map<String, String> statuses(Match match) {
@@ -198,5 +208,9 @@ class InvarianceTest {
             }
             return all;
         }
+    }
+
+    private static DesignPattern pattern(String id) {
+        return PATTERNS.computeIfAbsent(id, x -> Catalogue.pattern(x).orElseThrow());
     }
 }
