@@ -11,6 +11,7 @@ import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
@@ -82,7 +83,7 @@ final class BehaviourBench {
                 to.write(s.text().getBytes());
             }
         }
-        Sandbox sandbox = new Sandbox();
+        Sandbox sandbox = new Sandbox(new JvmRuntime());
         double check;
         long scenarios;
         try (ReadyProcesses supply = new ReadyProcesses(sandbox, 1)) {

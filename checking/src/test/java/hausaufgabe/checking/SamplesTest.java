@@ -11,6 +11,7 @@ import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
@@ -37,7 +38,7 @@ class SamplesTest {
 
     private static final Path SAMPLES = Path.of("../samples");
     private static final String EXPECTED = ".expected.json";
-    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 2);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(new JvmRuntime()), 2);
     /** A check is for one thread at a time. */
     private static final ThreadLocal<Check> CHECKS = ThreadLocal.withInitial(
             () -> new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), List.of()));

@@ -8,6 +8,7 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
@@ -28,7 +29,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 @Tag("slow")
 class ScenarioStepsTest {
 
-    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 1);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(new JvmRuntime()), 1);
 
     private static final String PATTERN = """
             pattern bells "Bells"

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
@@ -22,7 +23,7 @@ import org.junit.jupiter.api.Test;
 @Tag("slow")
 class WholeRunsTest {
 
-    private static final Sandbox SANDBOX = new Sandbox();
+    private static final Sandbox SANDBOX = new Sandbox(new JvmRuntime());
     private static final ReadyProcesses SUPPLY = new ReadyProcesses(SANDBOX, 1);
 
     private static final String TIDES = """

@@ -2,6 +2,7 @@ package hausaufgabe.server;
 
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.server.course.Roster;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -112,7 +113,8 @@ public final class ServerMain {
             if (unsafe) {
                 System.out.println("  Student code runs WITHOUT a sandbox, as asked for.");
             } else {
-                Sandbox.problem().ifPresent(p -> System.out.println("  Scenarios are not run: " + p + "."));
+                Sandbox.problem(new JvmRuntime())
+                        .ifPresent(p -> System.out.println("  Scenarios are not run: " + p + "."));
             }
             System.out.println("Stop it with Ctrl-C.");
             return 0;

@@ -6,6 +6,7 @@ import hausaufgabe.checking.Json;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaLanguage;
 import java.io.BufferedReader;
@@ -33,7 +34,7 @@ public final class CheckerMain {
 
     private CheckerMain(PrintStream out) {
         this.out = out;
-        Sandbox sandbox = new Sandbox();
+        Sandbox sandbox = new Sandbox(new JvmRuntime());
         this.supply = new ReadyProcesses(sandbox, AHEAD);
         this.check = new Check(
                 new JavaLanguage(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());

@@ -301,7 +301,7 @@ final class DrivenProcess implements Driver {
 
     private static void forget(Path folder) {
         try {
-            DriverFiles.delete(folder);
+            Folders.delete(folder);
         } catch (IOException e) {
             // left to the machine's own cleaning
         }

@@ -4,6 +4,7 @@ import hausaufgabe.checking.CheckRequest.Isolation;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.notation.RunLimits;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 /** Driven processes for one submission. The time allowed begins with the first. */
@@ -21,9 +22,9 @@ public final class DrivenProcesses implements Driver.Source {
     @Override
     public Driver open(RunLimits limits) throws DriverLost {
         if (isolation == Isolation.SANDBOX) {
-            String problem = Sandbox.problemOnce();
-            if (problem != null) {
-                throw new DriverLost(DriverLost.Reason.NOT_STARTED, "Not run: " + problem + ".");
+            Optional<String> problem = supply.problem();
+            if (problem.isPresent()) {
+                throw new DriverLost(DriverLost.Reason.NOT_STARTED, "Not run: " + problem.get() + ".");
             }
         }
         if (deadline == 0) {

@@ -5,6 +5,7 @@ import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.notation.RunLimits;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
@@ -25,6 +26,11 @@ public final class ReadyProcesses implements AutoCloseable {
     public ReadyProcesses(Sandbox sandbox, int ahead) {
         this.sandbox = sandbox;
         this.ahead = ahead;
+    }
+
+    /** Why nothing can be run in the sandbox here; nothing where it can. */
+    Optional<String> problem() {
+        return sandbox.problemOnce();
     }
 
     DrivenProcess take(Isolation isolation, RunLimits limits) throws DriverLost {

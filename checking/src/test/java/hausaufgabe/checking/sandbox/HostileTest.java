@@ -6,6 +6,7 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
@@ -30,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 @Tag("slow")
 class HostileTest {
 
-    private static final Sandbox SANDBOX = new Sandbox();
+    private static final Sandbox SANDBOX = new Sandbox(new JvmRuntime());
     private static final ReadyProcesses SUPPLY = new ReadyProcesses(SANDBOX, 1);
     private static final String STRATEGY = Catalogue.text("strategy").orElseThrow();
 
@@ -55,7 +56,7 @@ class HostileTest {
 
     @BeforeAll
     static void theSandboxWorksHere() {
-        assertEquals(Optional.empty(), Sandbox.problem());
+        assertEquals(Optional.empty(), Sandbox.problem(new JvmRuntime()));
     }
 
     @Test

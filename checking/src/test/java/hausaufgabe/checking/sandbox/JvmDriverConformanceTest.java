@@ -1,6 +1,7 @@
 package hausaufgabe.checking.sandbox;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverConformance;
 import hausaufgabe.core.language.Language;
@@ -11,7 +12,7 @@ import org.junit.jupiter.api.AfterAll;
 /** The driver for the JVM, in the sandbox, does what every driver must. */
 class JvmDriverConformanceTest extends DriverConformance {
 
-    private static final ReadyProcesses READY = new ReadyProcesses(new Sandbox(), 1);
+    private static final ReadyProcesses READY = new ReadyProcesses(new Sandbox(new JvmRuntime()), 1);
 
     @AfterAll
     static void noneIsKeptReady() {

@@ -3,6 +3,7 @@ package hausaufgabe.checking.sandbox;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.Test;
 /** Driven processes leave neither processes nor folders behind, however they end. */
 class LeftoversTest {
 
-    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(), 0);
+    private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(new JvmRuntime()), 0);
 
     @Test
     void noProcessAndNoFolderIsLeft() throws Exception {

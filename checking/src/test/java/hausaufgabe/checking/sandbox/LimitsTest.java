@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Request;
@@ -26,7 +27,7 @@ class LimitsTest {
         RunLimits usual = RunLimits.USUAL;
         RunLimits brief =
                 new RunLimits(usual.wallSeconds(), 1, usual.megabytes(), usual.threads(), usual.outputMegabytes());
-        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(new JvmRuntime()), 0);
                 Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(brief)) {
             JavaReader reader = new JavaReader();
             driver.ask(new Request.Load(reader.ready(
@@ -48,7 +49,7 @@ class LimitsTest {
         RunLimits usual = RunLimits.USUAL;
         RunLimits other = new RunLimits(
                 usual.wallSeconds(), usual.cpuSeconds(), megabytes, usual.threads(), usual.outputMegabytes());
-        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(new JvmRuntime()), 0);
                 Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(other)) {
             assertNull(driver.ask(new Request.Forget()).thrown());
         }

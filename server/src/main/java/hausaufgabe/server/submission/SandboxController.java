@@ -1,7 +1,7 @@
 package hausaufgabe.server.submission;
 
 import hausaufgabe.checking.CheckRequest;
-import hausaufgabe.checking.sandbox.SelfTest;
+import hausaufgabe.checking.sandbox.jvm.SelfTest;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;

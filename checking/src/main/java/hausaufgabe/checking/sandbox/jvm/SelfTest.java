@@ -1,6 +1,10 @@
-package hausaufgabe.checking.sandbox;
+package hausaufgabe.checking.sandbox.jvm;
 
 import hausaufgabe.checking.CheckRequest.Isolation;
+import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.DriverRuntime;
+import hausaufgabe.checking.sandbox.ReadyProcesses;
+import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
@@ -22,12 +26,13 @@ public final class SelfTest {
 
     /** Takes about half a second. */
     public static Result run() {
-        String problem = Sandbox.problem().orElse(null);
+        DriverRuntime runtime = new JvmRuntime();
+        String problem = Sandbox.problem(runtime).orElse(null);
         if (problem != null) {
             return new Result(problem, List.of());
         }
         List<String> found = new ArrayList<>();
-        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(), 0);
+        try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(runtime), 0);
                 Driver driver = new DrivenProcesses(supply, Isolation.SANDBOX).open(RunLimits.USUAL)) {
             driver.ask(new Request.Forget());
             found.add("a program starts and answers");

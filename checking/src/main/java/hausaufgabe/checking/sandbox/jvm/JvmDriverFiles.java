@@ -1,5 +1,7 @@
-package hausaufgabe.checking.sandbox;
+package hausaufgabe.checking.sandbox.jvm;
 
+import hausaufgabe.checking.sandbox.Folders;
+import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.core.notation.RunLimits;
 import java.io.IOException;
 import java.io.InputStream;
@@ -22,7 +24,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -30,9 +31,9 @@ import org.slf4j.LoggerFactory;
  * The driver's files, laid out once for each version and kept: its packages, and an archive of its classes that lets it
  * start sooner. A process that finds them as they should be uses them.
  */
-final class DriverFiles {
+final class JvmDriverFiles {
 
-    private static final Logger LOG = LoggerFactory.getLogger(DriverFiles.class);
+    private static final Logger LOG = LoggerFactory.getLogger(JvmDriverFiles.class);
 
     static final List<String> DRIVER = List.of("driver-jvm.jar", "json.jar");
     /** What runs test classes. */
@@ -50,39 +51,39 @@ final class DriverFiles {
 
     private static final String SESSION = "{\"secret\":\"none\",\"output\":1000}\n{\"do\":\"forget\",\"id\":1}\n";
 
-    private DriverFiles() {}
+    private JvmDriverFiles() {}
 
     /** Where the files are. They may be read by anyone and written by us. */
-    static synchronized Path folder() {
+    static synchronized Path folder(JvmRuntime runtime) {
         try {
             Path home = Path.of(System.getProperty("hausaufgabe.driver.home", System.getProperty("java.io.tmpdir")));
             Path wanted = home.resolve("hausaufgabe-driver-" + System.getProperty("user.name") + "-" + version());
             if (Files.exists(wanted)) {
-                return isOurs(wanted) ? wanted : layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
+                return isOurs(wanted) ? wanted : layOut(runtime, Files.createTempDirectory(home, "hausaufgabe-driver"));
             }
             Files.createDirectories(home);
-            return layOutOnce(home, wanted);
+            return layOutOnce(runtime, home, wanted);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
     /** Of several processes that begin together one does the work and the others wait for it. */
-    private static Path layOutOnce(Path home, Path wanted) throws IOException {
+    private static Path layOutOnce(JvmRuntime runtime, Path home, Path wanted) throws IOException {
         Path lock = home.resolve(wanted.getFileName() + ".lock");
         try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
                 FileLock held = channel.lock()) {
             if (held.isValid() && Files.exists(wanted) && isOurs(wanted)) {
                 return wanted;
             }
-            Path made = layOut(Files.createTempDirectory(home, "hausaufgabe-driver"));
+            Path made = layOut(runtime, Files.createTempDirectory(home, "hausaufgabe-driver"));
             try {
                 return Files.move(made, wanted, StandardCopyOption.ATOMIC_MOVE);
             } catch (FileSystemException e) {
                 if (!Files.exists(wanted) || !isOurs(wanted)) {
                     return made;
                 }
-                delete(made);
+                Folders.delete(made);
                 return wanted;
             }
         } finally {
@@ -96,7 +97,7 @@ final class DriverFiles {
                         .equals("rwxr-xr-x");
     }
 
-    private static Path layOut(Path folder) throws IOException {
+    private static Path layOut(JvmRuntime runtime, Path folder) throws IOException {
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
         List<String> all = new ArrayList<>(DRIVER);
         all.addAll(TESTS);
@@ -107,12 +108,12 @@ final class DriverFiles {
                 Files.setPosixFilePermissions(to, PosixFilePermissions.fromString("rw-r--r--"));
             }
         }
-        archive(folder);
+        archive(runtime, folder);
         return folder;
     }
 
     private static InputStream resource(String name) {
-        InputStream in = DriverFiles.class.getResourceAsStream("/hausaufgabe/checking/driver/" + name);
+        InputStream in = JvmDriverFiles.class.getResourceAsStream("/hausaufgabe/checking/driver/" + name);
         if (in == null) {
             throw new IllegalStateException("the package lacks its driver, " + name + "; build it again");
         }
@@ -123,15 +124,16 @@ final class DriverFiles {
      * Starts the driver once, in the sandbox as it will be, and has the runtime write down the classes it used; then has them
      * laid out as they will lie in memory.
      */
-    private static void archive(Path folder) throws IOException {
-        if (Sandbox.problemOnce() != null) {
+    private static void archive(JvmRuntime runtime, Path folder) throws IOException {
+        if (Sandbox.problemOnce(runtime).isPresent()) {
             return;
         }
         Path out = Files.createTempDirectory(folder, "out");
         Files.setPosixFilePermissions(out, PosixFilePermissions.fromString("rwxrwxrwx"));
-        inSandbox(folder, out, List.of("-Xshare:auto", "-XX:DumpLoadedClassList=/out/classes"));
+        inSandbox(runtime, folder, out, List.of("-Xshare:auto", "-XX:DumpLoadedClassList=/out/classes"));
         addUsual(out.resolve("classes"));
         inSandbox(
+                runtime,
                 folder,
                 out,
                 List.of(
@@ -146,7 +148,7 @@ final class DriverFiles {
         } else {
             LOG.info("driven processes start without an archive of their classes");
         }
-        delete(out);
+        Folders.delete(out);
     }
 
     /** What programs usually use, as the runtime's makers have counted it; the students' will, too. */
@@ -162,10 +164,10 @@ final class DriverFiles {
     }
 
     /** Starts the driver for a session in which nothing happens. */
-    private static void inSandbox(Path folder, Path out, List<String> options) throws IOException {
-        List<String> command = new ArrayList<>(Sandbox.wrapping());
+    private static void inSandbox(JvmRuntime runtime, Path folder, Path out, List<String> options) throws IOException {
+        List<String> command = new ArrayList<>(Sandbox.wrapping(runtime));
         command.addAll(List.of("--ro-bind", folder.toString(), "/driver", "--bind", out.toString(), "/out", "--"));
-        command.addAll(Sandbox.java("/driver", RunLimits.USUAL.megabytes(), options));
+        command.addAll(JvmRuntime.java("/driver", RunLimits.USUAL.megabytes(), options));
         Process p = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
@@ -189,7 +191,7 @@ final class DriverFiles {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             digest.update(System.getProperty("java.home").getBytes());
             digest.update(Runtime.version().toString().getBytes());
-            digest.update(String.join(" ", Sandbox.java("", 0, List.of())).getBytes());
+            digest.update(String.join(" ", JvmRuntime.java("", 0, List.of())).getBytes());
             for (String name : DRIVER) {
                 try (InputStream in = resource(name)) {
                     digest.update(in.readAllBytes());
@@ -198,14 +200,6 @@ final class DriverFiles {
             return HexFormat.of().formatHex(digest.digest(), 0, 8);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
-        }
-    }
-
-    static void delete(Path folder) throws IOException {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path p : all.sorted((a, b) -> b.compareTo(a)).toList()) {
-                Files.deleteIfExists(p);
-            }
         }
     }
 }
