@@ -23,11 +23,13 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Submissions that misbehave: each is contained and told clearly. The hostile part stands in place of {@code HERE}. */
+@Isolated("counts processes, or needs the machine for itself")
 @Tag("slow")
 class HostileTest {
 

@@ -20,8 +20,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /** Driven processes leave neither processes nor folders behind, however they end. */
+@Isolated("counts processes, or needs the machine for itself")
 class LeftoversTest {
 
     private static final ReadyProcesses SUPPLY = new ReadyProcesses(new Sandbox(new JvmRuntime()), 0);

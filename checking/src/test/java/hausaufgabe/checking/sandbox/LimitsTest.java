@@ -14,10 +14,12 @@ import hausaufgabe.core.notation.RunLimits;
 import hausaufgabe.language.java.JavaReader;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** RunLimits that an exercise sets, kept by the machine itself. */
+@Isolated("counts processes, or needs the machine for itself")
 class LimitsTest {
 
     private static final String CRANE = "class Crane { static int turn() { int n = 0; while (true) n++; } }";
