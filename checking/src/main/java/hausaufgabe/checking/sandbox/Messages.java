@@ -152,7 +152,13 @@ final class Messages {
         for (JsonNode item : v.path("items")) {
             ThrownError own = item.has("thrown") ? thrown(item.path("thrown")) : null;
             several.add(new Answer(
-                    own == null ? value(item) : null, List.of(), Map.of(), List.of(), false, own, List.of()));
+                    own == null ? value(item) : Observed.NOTHING,
+                    List.of(),
+                    Map.of(),
+                    List.of(),
+                    false,
+                    own,
+                    List.of()));
         }
         Map<String, String> named = new TreeMap<>();
         JsonNode all = v.has("state") ? v.path("state") : v.path("files");
@@ -166,7 +172,7 @@ final class Messages {
                     t.path("milliseconds").asLong()));
         }
         return new Answer(
-                thrown == null ? value(v) : null,
+                thrown == null ? value(v) : Observed.NOTHING,
                 several,
                 named,
                 tests,

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -264,6 +265,11 @@ public final class Bodies {
         return origins(value, step.given());
     }
 
+    /** The same, of a value in the operation's own text. */
+    public Set<Value> origins(Value value) {
+        return origins.of(value, Map.of());
+    }
+
     private Set<Value> origins(Value value, Map<String, List<Value>> given) {
         return origins.of(value, given);
     }
@@ -292,7 +298,7 @@ public final class Bodies {
             boolean isFollowed = owner != null
                     && (owner.visibility() == Visibility.PRIVATE || owner.isConstructor())
                     && !from.isEmpty();
-            if (!isFollowed) {
+            if (owner == null || !isFollowed) {
                 found.add(v);
                 continue;
             }
@@ -316,13 +322,12 @@ public final class Bodies {
     }
 
     private boolean isOther(Operation caller, Operation called) {
-        String from = caller.owner();
+        Optional<Type> from = design.type(caller.owner());
         // what a nameless type or lambda does, the type around it does
-        while (design.type(from).filter(t -> !t.isNamed()).isPresent()
-                && design.type(from).get().enclosing() != null) {
-            from = design.type(from).get().enclosing();
+        while (from.filter(t -> !t.isNamed()).flatMap(Type::enclosingType).isPresent()) {
+            from = from.flatMap(Type::enclosingType).flatMap(design::type);
         }
-        return !from.equals(called.owner());
+        return from.filter(t -> t.id().equals(called.owner())).isEmpty();
     }
 
     /** Whether others can call an operation: it is not private, or a type around or inside its own calls it. */

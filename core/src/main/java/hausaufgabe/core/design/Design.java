@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A whole program as facts, asked in the words of the notation. Immutable. Every list is in the order of the sources,
@@ -34,7 +35,7 @@ public final class Design {
     private final Map<String, List<Operation>> methods = new ConcurrentHashMap<>();
     private final Unresolved unresolved;
     private final Bodies bodies;
-    private volatile MentionGraph mentions;
+    private volatile @Nullable MentionGraph mentions;
 
     public Design(Collection<Type> types, Collection<Field> fields, Collection<Operation> operations) {
         types.forEach(t -> this.types.putIfAbsent(t.id(), t));
@@ -102,7 +103,7 @@ public final class Design {
         return places.getOrDefault(type.id(), Integer.MAX_VALUE);
     }
 
-    public Optional<Type> type(String id) {
+    public Optional<Type> type(@Nullable String id) {
         return Optional.ofNullable(types.get(id));
     }
 
@@ -117,7 +118,7 @@ public final class Design {
         return Optional.ofNullable(fields.get(id));
     }
 
-    public Optional<Operation> operation(String id) {
+    public Optional<Operation> operation(@Nullable String id) {
         return Optional.ofNullable(operations.get(id));
     }
 
@@ -187,19 +188,19 @@ public final class Design {
     }
 
     /** Whether a declared type is one of those, realises one of them, or contains such. */
-    public Truth leadsTo(TypeRef declared, Collection<Type> types) {
+    public Truth leadsTo(@Nullable TypeRef declared, Collection<Type> types) {
         return ofLeaves(declared, leaf -> isOneOf(leaf, types));
     }
 
     /** Whether a declared type is just one of those, or contains such; one of their realisations is not enough. */
-    public Truth names(TypeRef declared, Collection<Type> types) {
+    public Truth names(@Nullable TypeRef declared, Collection<Type> types) {
         return ofLeaves(declared, leaf -> {
             boolean named = types.stream().anyMatch(t -> t.id().equals(leaf));
             return named ? Truth.YES : leaf.equals(TypeRef.UNKNOWN) && !types.isEmpty() ? Truth.UNKNOWN : Truth.NO;
         });
     }
 
-    private static Truth ofLeaves(TypeRef declared, Function<String, Truth> asked) {
+    private static Truth ofLeaves(@Nullable TypeRef declared, Function<String, Truth> asked) {
         Truth found = Truth.NO;
         if (declared != null) {
             for (TypeRef leaf : declared.leaves()) {
@@ -225,7 +226,7 @@ public final class Design {
     }
 
     /** Whether {@code id} names this operation, one it overrides or one that overrides it. */
-    public boolean isSameCall(String id, Operation operation) {
+    public boolean isSameCall(@Nullable String id, Operation operation) {
         if (id == null) {
             return false;
         }
@@ -237,7 +238,7 @@ public final class Design {
     }
 
     /** Tells of ids whether they name one of those operations, one they override or one that overrides them. */
-    public Predicate<String> sameCallAsOneOf(Collection<Operation> operations) {
+    public Predicate<@Nullable String> sameCallAsOneOf(Collection<Operation> operations) {
         Set<String> own = new HashSet<>();
         Set<String> named = new HashSet<>();
         for (Operation o : operations) {

@@ -2,6 +2,7 @@ package hausaufgabe.core.design;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Something that a body does, at a place. */
 public sealed interface Fact {
@@ -16,7 +17,8 @@ public sealed interface Fact {
      * @param receiver what it is called on; {@link Value.Unknown} for a static call
      * @param toSuper whether it is called past the own override
      */
-    record Call(String operation, String name, Value receiver, List<Value> arguments, boolean toSuper, Span span)
+    record Call(
+            @Nullable String operation, String name, Value receiver, List<Value> arguments, boolean toSuper, Span span)
             implements Fact {}
 
     /**
@@ -24,7 +26,7 @@ public sealed interface Fact {
      *
      * @param lent what the library calls them with; null where that is not known
      */
-    record HandOver(List<Value> functions, Value lent, Span span) implements Fact {}
+    record HandOver(List<Value> functions, @Nullable Value lent, Span span) implements Fact {}
 
     /**
      * A call of a library's operation that is no function of the design, or the making of a library's object.
@@ -56,7 +58,7 @@ public sealed interface Fact {
     }
 
     /** An object of {@code type} is made, by its {@code constructor} where the design holds it, else null. */
-    record Create(String type, String constructor, List<Value> arguments, Span span) implements Fact {}
+    record Create(String type, @Nullable String constructor, List<Value> arguments, Span span) implements Fact {}
 
     record Read(String field, Value on, Span span) implements Fact {}
 
@@ -79,7 +81,7 @@ public sealed interface Fact {
      *     subject's type; null where not known
      * @param arms the alternatives that belong to an answer, in order; the rest of the operation is no arm
      */
-    record Branch(Question on, Value subject, String type, List<Arm> arms, Span span) implements Fact {}
+    record Branch(Question on, Value subject, @Nullable String type, List<Arm> arms, Span span) implements Fact {}
 
     /**
      * One alternative of a branch.

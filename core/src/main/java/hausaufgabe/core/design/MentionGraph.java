@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Which types have anything to do with which, so that a search need not try types that do not know each other. */
 public final class MentionGraph {
@@ -32,12 +33,13 @@ public final class MentionGraph {
                         ? null
                         : design.type(around.enclosing()).orElse(null);
                 if (around != null) {
-                    mentions.get(around.id()).addAll(mentions.get(t.id()));
+                    mentions.computeIfAbsent(around.id(), k -> new LinkedHashSet<>())
+                            .addAll(mentions.getOrDefault(t.id(), Set.of()));
                 }
             }
         }
         for (Type t : design.types()) {
-            mentions.get(t.id())
+            mentions.getOrDefault(t.id(), Set.of())
                     .forEach(m -> mentionedBy
                             .computeIfAbsent(m, k -> new ArrayList<>())
                             .add(t));
@@ -63,7 +65,7 @@ public final class MentionGraph {
         }
     }
 
-    private static void add(Set<String> own, TypeRef ref) {
+    private static void add(Set<String> own, @Nullable TypeRef ref) {
         if (ref != null) {
             own.add(ref.type());
             ref.leaves().forEach(l -> own.add(l.type()));

@@ -3,7 +3,9 @@ package hausaufgabe.core.design;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A method, constructor or initialiser, with what its body does. An entity: within a design its id says which it is.
@@ -17,12 +19,12 @@ public final class Operation {
     private final Set<Trait> traits;
     private final Visibility visibility;
     private final List<Parameter> parameters;
-    private final TypeRef result;
+    private final @Nullable TypeRef result;
     private final List<String> overrides;
     private final List<Statement> statements;
     private final List<Span> guards;
     private final List<Fact> body;
-    private final Span span;
+    private final @Nullable Span span;
 
     public Operation(
             String id,
@@ -32,12 +34,12 @@ public final class Operation {
             Set<Trait> traits,
             Visibility visibility,
             List<Parameter> parameters,
-            TypeRef result,
+            @Nullable TypeRef result,
             List<String> overrides,
             List<Statement> statements,
             List<Span> guards,
             List<Fact> body,
-            Span span) {
+            @Nullable Span span) {
         this.id = id;
         this.owner = owner;
         this.name = name;
@@ -87,7 +89,7 @@ public final class Operation {
     }
 
     /** Its result type; null for a constructor, an initialiser or no result. */
-    public TypeRef result() {
+    public @Nullable TypeRef result() {
         return result;
     }
 
@@ -112,7 +114,7 @@ public final class Operation {
     }
 
     /** Its declaration; null for a library's. */
-    public Span span() {
+    public @Nullable Span span() {
         return span;
     }
 
@@ -159,6 +161,11 @@ public final class Operation {
         }
         String inside = id.substring(open + 1, id.length() - 1);
         return inside.isEmpty() ? List.of() : List.of(inside.split(","));
+    }
+
+    /** Its result type, for those of which it is known that they have one. */
+    public TypeRef knownResult() {
+        return Objects.requireNonNull(result, "gives nothing back");
     }
 
     public boolean isStatic() {

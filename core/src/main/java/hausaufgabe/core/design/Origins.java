@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows values to where they come from: through parameters that are known, elements, copies and results of operations. Each
@@ -219,7 +220,7 @@ final class Origins {
     }
 
     /** The versions of an operation that give something back; none where there are too many to follow. */
-    private List<Body> bodiesOf(String operation) {
+    private List<Body> bodiesOf(@Nullable String operation) {
         return operation == null ? List.of() : bodies.computeIfAbsent(operation, this::findBodies);
     }
 

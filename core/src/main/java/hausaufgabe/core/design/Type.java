@@ -2,6 +2,7 @@ package hausaufgabe.core.design;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A type of the program, or one of its libraries' that the program uses as an abstraction of its own. An
@@ -15,9 +16,9 @@ public final class Type {
     private final Origin origin;
     private final Flags flags;
     private final List<TypeRef> supertypes;
-    private final String enclosing;
+    private final @Nullable String enclosing;
     private final List<String> constants;
-    private final Span span;
+    private final @Nullable Span span;
 
     public Type(
             String id,
@@ -26,9 +27,9 @@ public final class Type {
             Origin origin,
             Flags flags,
             List<TypeRef> supertypes,
-            String enclosing,
+            @Nullable String enclosing,
             List<String> constants,
-            Span span) {
+            @Nullable Span span) {
         this.id = id;
         this.name = name;
         this.kind = kind;
@@ -71,7 +72,7 @@ public final class Type {
     }
 
     /** Id of the type it stands in, or null. */
-    public String enclosing() {
+    public @Nullable String enclosing() {
         return enclosing;
     }
 
@@ -81,7 +82,7 @@ public final class Type {
     }
 
     /** Where it is declared; null for a library's. */
-    public Span span() {
+    public @Nullable Span span() {
         return span;
     }
 

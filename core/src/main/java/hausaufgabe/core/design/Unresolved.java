@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a program mentions and its reader could not resolve, such as a class that was not handed in or an import that is
@@ -74,7 +75,7 @@ public final class Unresolved {
         return fact instanceof Fact.Call c && c.operation() == null;
     }
 
-    private static void add(TypeRef ref, Set<String> names) {
+    private static void add(@Nullable TypeRef ref, Set<String> names) {
         if (ref == null) {
             return;
         }

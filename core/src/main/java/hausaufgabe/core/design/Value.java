@@ -1,6 +1,7 @@
 package hausaufgabe.core.design;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Where a value in a body came from, as far as the text of one operation tells. */
 public sealed interface Value {
@@ -21,7 +22,7 @@ public sealed interface Value {
     record Self() implements Value {}
 
     /** What an operation of the program gave back. */
-    record ResultOf(String operation, Value receiver, List<Value> arguments) implements Value {}
+    record ResultOf(@Nullable String operation, Value receiver, List<Value> arguments) implements Value {}
 
     /** Something a library made out of these. */
     record Derived(List<Value> from) implements Value {}

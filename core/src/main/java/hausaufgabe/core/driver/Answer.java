@@ -2,11 +2,12 @@ package hausaufgabe.core.driver;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a driver answers.
  *
- * @param value what came back; null when something was thrown
+ * @param value what came back; nothing when something was thrown
  * @param several what came back from each of several threads; empty where it was not asked for
  * @param named state by the way to it, or files by name; empty where it was not asked for
  * @param tests how tests went; empty where it was not asked for
@@ -20,7 +21,7 @@ public record Answer(
         Map<String, String> named,
         List<TestOutcome> tests,
         boolean endedItself,
-        ThrownError thrown,
+        @Nullable ThrownError thrown,
         List<Event> events) {
 
     /** @param outcome {@code passed}, {@code failed} or {@code aborted} */

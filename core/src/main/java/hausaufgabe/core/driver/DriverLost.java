@@ -20,13 +20,20 @@ public final class DriverLost extends Exception {
     }
 
     private final Reason reason;
+    private final String message;
 
     public DriverLost(Reason reason, String message) {
         super(message);
+        this.message = message;
         this.reason = reason;
     }
 
     public Reason reason() {
         return reason;
+    }
+
+    @Override
+    public String getMessage() {
+        return message;
     }
 }

@@ -1,6 +1,7 @@
 package hausaufgabe.core.driver;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What happened before an answer. */
 public sealed interface Event {
@@ -24,7 +25,13 @@ public sealed interface Event {
     record Entered(int object, String type, Signature called, List<Observed> arguments, int thread) implements Event {}
 
     /** @param threw simple name of what it was left by; null where it gave back {@code value} */
-    record Left(int object, String type, Signature called, Observed value, String threw, int thread) implements Event {}
+    record Left(
+            int object,
+            String type,
+            Signature called,
+            @Nullable Observed value,
+            @Nullable String threw,
+            int thread) implements Event {}
 
     record Printed(String text, boolean error) implements Event {}
 

@@ -1,7 +1,9 @@
 package hausaufgabe.core.driver;
 
 import java.math.BigDecimal;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A value on its way out of a program.
@@ -10,13 +12,24 @@ import java.util.Optional;
  * @param ref the object; null for what is no object: nothing, numbers, texts, truth values
  * @param text what it is, for what is no object; else a short text for people
  */
-public record Observed(Kind kind, String type, ObjectRef ref, String text) {
+public record Observed(
+        Kind kind, @Nullable String type, @Nullable ObjectRef ref, String text) {
 
     public static final Observed NOTHING = new Observed(Kind.NOTHING, null, null, "null");
 
     /** An object whose text is not known. */
     public static Observed of(ObjectRef ref) {
         return new Observed(Kind.OBJECT, ref.type(), ref, "an object");
+    }
+
+    /** The token of its type, for what came out of a program and is not nothing. */
+    public String knownType() {
+        return Objects.requireNonNull(type, "of no type");
+    }
+
+    /** The object, for a value of which it is known that it is one. */
+    public ObjectRef knownRef() {
+        return Objects.requireNonNull(ref, "no object");
     }
 
     public boolean isNothing() {

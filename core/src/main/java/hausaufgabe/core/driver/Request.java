@@ -2,6 +2,7 @@ package hausaufgabe.core.driver;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What can be asked of a driver. Types and operations are named by tokens that the language's reader made: a type by its
@@ -21,16 +22,20 @@ public sealed interface Request {
     record Construct(String type, List<String> parameters, List<Input> arguments) implements Request {}
 
     /** @param on the object, or null for a static operation */
-    record Call(String type, String operation, List<String> parameters, ObjectRef on, List<Input> arguments)
-            implements Request {}
+    record Call(
+            String type,
+            String operation,
+            List<String> parameters,
+            @Nullable ObjectRef on,
+            List<Input> arguments) implements Request {}
 
     /** The call by so many threads that begin together. */
     record Parallel(Call call, int threads) implements Request {}
 
     /** @param on the object, or null for a static field or an enum's constant */
-    record Read(String type, String field, ObjectRef on) implements Request {}
+    record Read(String type, String field, @Nullable ObjectRef on) implements Request {}
 
-    record Write(String type, String field, ObjectRef on, Input value) implements Request {}
+    record Write(String type, String field, @Nullable ObjectRef on, Input value) implements Request {}
 
     /** Whether the first says that it equals the second, in the language's own way. */
     record AreEqual(ObjectRef first, ObjectRef second) implements Request {}

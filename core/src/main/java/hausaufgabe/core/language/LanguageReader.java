@@ -3,6 +3,7 @@ package hausaufgabe.core.language;
 import hausaufgabe.core.driver.Program;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a language. */
 public interface LanguageReader {
@@ -29,7 +30,10 @@ public interface LanguageReader {
      * @param classes names of the tests' types
      * @param problem the first error; null where there was none
      */
-    record CompiledTests(Map<String, byte[]> program, List<String> classes, String problem) {}
+    record CompiledTests(
+            Map<String, byte[]> program,
+            List<String> classes,
+            @Nullable String problem) {}
 
     /** Makes a compiled program ready to be run and listened to. */
     Program ready(Map<String, byte[]> program);

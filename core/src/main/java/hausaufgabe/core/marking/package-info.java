@@ -1,2 +1,5 @@
 /** Points and verdicts worked out from findings and scenario results. */
+@NullMarked
 package hausaufgabe.core.marking;
+
+import org.jspecify.annotations.NullMarked;

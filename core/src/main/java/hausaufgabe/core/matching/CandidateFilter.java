@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which types a predicate can hold of at all, found by who mentions whom instead of by asking each. It may name types of which
@@ -58,6 +59,7 @@ final class CandidateFilter {
     }
 
     /** Null where nothing is known that narrows. */
+    @Nullable
     Set<Type> narrow(Predicate predicate, Binding binding) {
         if (predicate instanceof Predicate.All all) {
             Set<Type> least = null;
@@ -72,7 +74,7 @@ final class CandidateFilter {
         return predicate instanceof Predicate.Says says ? narrow(says, binding) : null;
     }
 
-    private Set<Type> narrow(Predicate.Says says, Binding binding) {
+    private @Nullable Set<Type> narrow(Predicate.Says says, Binding binding) {
         if (says.names().isEmpty()) {
             return null;
         }

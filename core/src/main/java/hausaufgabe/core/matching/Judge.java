@@ -29,6 +29,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Judges requirements and conditions of a pattern against a design, for a given binding. */
 public final class Judge {
@@ -50,12 +51,12 @@ public final class Judge {
     private long asked;
 
     /** @param starter the code that was handed out; null where there was none */
-    public Judge(DesignPattern pattern, Design design, Design starter) {
+    public Judge(DesignPattern pattern, Design design, @Nullable Design starter) {
         this(pattern, design, starter, false);
     }
 
     /** @param quiet whether reasons need not be put into words, as during a search */
-    Judge(DesignPattern pattern, Design design, Design starter, boolean quiet) {
+    Judge(DesignPattern pattern, Design design, @Nullable Design starter, boolean quiet) {
         this.pattern = pattern;
         this.design = design;
         this.quiet = quiet;
@@ -146,7 +147,7 @@ public final class Judge {
     }
 
     /** What is to be said when nothing plays the subject; null when something does. */
-    private Judgement missing(Condition condition, Binding binding) {
+    private @Nullable Judgement missing(Condition condition, Binding binding) {
         String subject = condition.subject();
         if (!optional.isEmpty()) {
             for (String name : condition.predicate().mentions()) {
@@ -179,7 +180,7 @@ public final class Judge {
         return binding.operations(member).isEmpty() && binding.fields(member).isEmpty();
     }
 
-    private Judgement absentOptional(String name, Binding binding) {
+    private @Nullable Judgement absentOptional(String name, Binding binding) {
         if (!optional.contains(name)) {
             return null;
         }

@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the binding of roles and members which satisfies the most, essentials first. Roles and fields of which there is one
@@ -68,7 +69,8 @@ public final class RoleMatcher {
             .reversed()
             .thenComparing(Candidate::key);
 
-    private RoleMatcher(DesignPattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
+    private RoleMatcher(
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins, long most) {
         this.pattern = pattern;
         this.design = design;
         this.judge = new Judge(pattern, design, starter, true);
@@ -86,13 +88,14 @@ public final class RoleMatcher {
      * @param pins role names to type names that a brief or a person has fixed; may be empty
      * @return the best of all bindings, or of those that {@value #MOST_STEPS} steps are enough to look at
      */
-    public static Match match(DesignPattern pattern, Design design, Design starter, Map<String, String> pins) {
+    public static Match match(
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins) {
         return match(pattern, design, starter, pins, MOST_STEPS);
     }
 
     /** @param most how many steps may be taken before the best so far is given */
     public static Match match(
-            DesignPattern pattern, Design design, Design starter, Map<String, String> pins, long most) {
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins, long most) {
         return new RoleMatcher(pattern, design, starter, pins, most).best();
     }
 
@@ -102,7 +105,7 @@ public final class RoleMatcher {
         Candidate first = all.get(0);
         Binding binding = new SupportFilter(pattern, aloud, pins).onlySupported(first.form(), first.binding());
         Candidate best = new Candidate(first.form(), binding, first.score(), first.likeness(), first.key());
-        List<Finding> findings = asked.get(best.form()).stream()
+        List<Finding> findings = requirements(best.form()).stream()
                 .map(r -> aloud.finding(r, best.binding()))
                 .map(f -> stopped ? uncertain(f) : f)
                 .toList();
@@ -146,7 +149,7 @@ public final class RoleMatcher {
         List<Candidate> found = new ArrayList<>(List.of(first));
         for (Candidate c : others) {
             boolean apart = found.stream().noneMatch(f -> overlap(f.binding(), c.binding()));
-            if (apart && asked.get(c.form()).stream().allMatch(r -> holds(r, c.binding()))) {
+            if (apart && requirements(c.form()).stream().allMatch(r -> holds(r, c.binding()))) {
                 found.add(c);
             }
         }
@@ -162,6 +165,10 @@ public final class RoleMatcher {
         Set<Type> types = new LinkedHashSet<>();
         a.roles().values().forEach(types::addAll);
         return b.roles().values().stream().flatMap(List::stream).anyMatch(types::contains);
+    }
+
+    private List<Requirement> requirements(Form form) {
+        return asked.getOrDefault(form, List.of());
     }
 
     private void search(int at, Binding binding) {
@@ -351,7 +358,7 @@ public final class RoleMatcher {
                     ? pattern.forms().size()
                     : pattern.forms().indexOf(form);
             double sum = signs - place * FORM;
-            for (Requirement r : asked.get(form)) {
+            for (Requirement r : requirements(form)) {
                 double weight = r.forbidden() ? r.points() * FORBIDDEN : r.points() + (r.essential() ? ESSENTIAL : 0);
                 sum += weight * shares.computeIfAbsent(r, x -> share(x, binding));
             }

@@ -8,7 +8,9 @@ import hausaufgabe.core.notation.Tokens.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Reads conditions and the predicates in them. Verbs may stand in the plural. */
 final class ConditionParser {
@@ -38,7 +40,7 @@ final class ConditionParser {
         }
         Names.Kind kind = names.expectSubject(tokens);
         String subject = tokens.next().text();
-        Predicate predicate = predicates(kind.subject());
+        Predicate predicate = predicates(Objects.requireNonNull(kind.subject(), "no subject"));
         boolean alone = tokens.accept(", and nowhere else");
         return new Condition(quantity, count, subject, predicate, alone);
     }
@@ -78,7 +80,7 @@ final class ConditionParser {
         throw failure(of, start, best);
     }
 
-    private Predicate sort() {
+    private @Nullable Predicate sort() {
         int start = tokens.mark();
         if (!tokens.accept("is") && !tokens.accept("are")) {
             return null;
@@ -97,7 +99,7 @@ final class ConditionParser {
     }
 
     /** @param reached how many tokens fitted before one did not */
-    private record Attempt(Predicate found, int reached, String expected, List<String> known) {}
+    private record Attempt(@Nullable Predicate found, int reached, String expected, List<String> known) {}
 
     private Attempt attempt(Relation relation, String words, boolean negative) {
         int start = tokens.mark();
@@ -126,7 +128,7 @@ final class ConditionParser {
         return new Attempt(negative ? new Predicate.Not(says) : says, tokens.mark() - start, "", List.of());
     }
 
-    private NotationException failure(Subject of, int start, Attempt best) {
+    private NotationException failure(Subject of, int start, @Nullable Attempt best) {
         if (best == null || best.reached == 0) {
             Set<String> verbs = new LinkedHashSet<>();
             for (Relation r : vocabulary.relations()) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pattern as a file of the notation says it.
@@ -107,14 +108,14 @@ public record DesignPattern(
             String name,
             boolean isField,
             String owner,
-            String orOf,
+            @Nullable String orOf,
             boolean many,
             boolean optional,
             boolean listed,
             boolean closed,
             List<Predicate> that,
             List<String> like,
-            String orElse,
+            @Nullable String orElse,
             String doc) {}
 
     /** Something that speaks for a binding without being asked for; or against it, where the weight is below 0. */

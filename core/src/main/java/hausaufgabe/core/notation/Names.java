@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** What a pattern has named so far. A name is known from the line after its own. */
 final class Names {
@@ -28,7 +29,7 @@ final class Names {
         }
 
         /** What can be said of it; null for what nothing is said of. */
-        Relation.Subject subject() {
+        Relation.@Nullable Subject subject() {
             return switch (this) {
                 case ROLE -> Relation.Subject.TYPE;
                 case OPERATION -> Relation.Subject.OPERATION;

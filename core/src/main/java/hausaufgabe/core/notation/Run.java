@@ -1,6 +1,7 @@
 package hausaufgabe.core.notation;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run of the program as a whole, and what is expected of it.
@@ -11,7 +12,12 @@ import java.util.List;
  * @param expected what must come of it; never empty
  */
 public record Run(
-        String name, double points, String main, List<String> arguments, List<String> input, List<Expected> expected) {
+        String name,
+        double points,
+        @Nullable String main,
+        List<String> arguments,
+        List<String> input,
+        List<Expected> expected) {
 
     /**
      * @param file path of a file it must have written; null for what it prints
@@ -19,7 +25,7 @@ public record Run(
      * @param lines what to compare with; empty where that is what the starter code does
      * @param tolerance how far numbers may differ; 0 where that is not asked
      */
-    public record Expected(String file, How how, List<String> lines, double tolerance) {}
+    public record Expected(@Nullable String file, How how, List<String> lines, double tolerance) {}
 
     /** How what came is compared with what was expected. */
     public enum How {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.PatternSyntaxException;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a run of the program as a whole, and limits. */
 final class RunParser {
@@ -14,7 +15,7 @@ final class RunParser {
 
     private final Tokens tokens;
     private final Map<String, List<String>> comments;
-    private String main;
+    private @Nullable String main;
     private List<String> arguments = List.of();
     private List<String> input = List.of();
     private final List<Run.Expected> expected = new ArrayList<>();

@@ -1,6 +1,8 @@
 package hausaufgabe.core.notation;
 
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A small run against the roles.
@@ -43,8 +45,20 @@ public record Scenario(
          * @param others whether values are tried first that are not the ones otherwise tried first
          * @param until what to try other values for, or null to call once
          */
-        record Call(String result, String on, String member, List<Argument> with, boolean others, MemberCall until)
-                implements Step {}
+        record Call(
+                @Nullable String result,
+                String on,
+                String member,
+                List<Argument> with,
+                boolean others,
+                @Nullable MemberCall until)
+                implements Step {
+
+            /** What is waited for, in a call of which it is known that something is. */
+            public MemberCall awaited() {
+                return Objects.requireNonNull(until, "nothing is waited for");
+            }
+        }
 
         /** The calls that the last step came to, made on another object. */
         record DoTheSame(String variable) implements Step {}
@@ -92,7 +106,7 @@ public record Scenario(
         record ExpectNoError() implements Step {}
 
         /** @param text what is printed; null for nothing */
-        record ExpectOutput(String text) implements Step {}
+        record ExpectOutput(@Nullable String text) implements Step {}
 
         /** Two operations belong together, as calls of both show. */
         record ExpectBond(MemberCall first, Bond bond, MemberCall second) implements Step {}

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a scenario. A variable must be set in a line above the one that uses it. */
 final class ScenarioParser {
@@ -231,7 +232,7 @@ final class ScenarioParser {
         return tokens.accept("any") ? new Argument.Any() : new Argument.Variable(variable(false));
     }
 
-    private Step call(String result) {
+    private Step call(@Nullable String result) {
         String on = names.is(tokens.peek(), Names.Kind.ROLE)
                         && !variables.containsKey(tokens.peek().text())
                 ? tokens.next().text()

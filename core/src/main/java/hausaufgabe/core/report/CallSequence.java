@@ -1,6 +1,7 @@
 package hausaufgabe.core.report;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Who called whom while a program ran, in the order of the calls.
@@ -27,5 +28,10 @@ public record CallSequence(List<Participant> participants, List<Message> message
      * @param thread 0 for the scenario's own, others by their number
      */
     public record Message(
-            String from, String to, String operation, List<String> arguments, String result, int thread) {}
+            String from,
+            String to,
+            String operation,
+            List<String> arguments,
+            @Nullable String result,
+            int thread) {}
 }

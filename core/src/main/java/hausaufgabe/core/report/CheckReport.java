@@ -2,6 +2,7 @@ package hausaufgabe.core.report;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything one check found out about one submission.
@@ -24,7 +25,7 @@ public record CheckReport(
         boolean compiled,
         List<Diagnostic> diagnostics,
         Verdict verdict,
-        String form,
+        @Nullable String form,
         Map<String, List<String>> roles,
         Map<String, List<String>> members,
         Map<String, List<Evidence>> places,

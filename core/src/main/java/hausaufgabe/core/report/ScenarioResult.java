@@ -1,6 +1,7 @@
 package hausaufgabe.core.report;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How one scenario went.
@@ -17,7 +18,7 @@ public record ScenarioResult(
         Outcome outcome,
         Sentence explanation,
         List<Line> steps,
-        CallSequence calls,
+        @Nullable CallSequence calls,
         double possible,
         double earned,
         long milliseconds) {
@@ -55,5 +56,9 @@ public record ScenarioResult(
      * @param depth 0 for a step; 1 for what happened because of it
      * @param good for an expectation, whether it held; else null
      */
-    public record Line(LineKind kind, int depth, Sentence text, Boolean good) {}
+    public record Line(
+            LineKind kind,
+            int depth,
+            Sentence text,
+            @Nullable Boolean good) {}
 }

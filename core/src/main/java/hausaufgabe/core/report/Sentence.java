@@ -3,6 +3,7 @@ package hausaufgabe.core.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A sentence in which names of the submission stand out and say which role they play. */
 public record Sentence(List<Piece> pieces) {
@@ -14,7 +15,8 @@ public record Sentence(List<Piece> pieces) {
      * @param isCode whether it is a name of the submission
      * @param role the role played by what it names; null where none
      */
-    public record Piece(String text, boolean isCode, String role) {
+    public record Piece(
+            String text, boolean isCode, @Nullable String role) {
 
         /** Characters that are kept of a piece: what a program makes up may be of any length. */
         private static final int LONGEST = 2_000;

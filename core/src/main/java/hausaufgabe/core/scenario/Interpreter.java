@@ -207,8 +207,8 @@ final class Interpreter {
                 }
             }
         }
-        if (!results.isEmpty()) {
-            context.environment().put(((Step.Call) step.step()).result(), Referent.results(results));
+        if (!results.isEmpty() && step.step() instanceof Step.Call c && c.result() != null) {
+            context.environment().put(c.result(), Referent.results(results));
         }
         return StepResult.HELD;
     }
@@ -227,7 +227,7 @@ final class Interpreter {
                             "by " + threads + " threads at once, ",
                             Code.of(context.wording().call(c.on(), on, o, arguments)));
             Answer a = context.session()
-                    .perform(new Request.Parallel(context.call(on.object(), on.type(), o, arguments), threads));
+                    .perform(new Request.Parallel(context.call(on.object(), on.knownType(), o, arguments), threads));
             if (a.thrown() != null) {
                 return StepResult.blocked("It could not be called: " + ErrorText.of(a.thrown()) + ".");
             }

@@ -31,9 +31,11 @@ import hausaufgabe.core.scenario.transcript.Transcript;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Runs the scenarios of a pattern that apply to a match. */
 public final class ScenarioRunner implements AutoCloseable {
@@ -50,7 +52,7 @@ public final class ScenarioRunner implements AutoCloseable {
     private final LongSupplier milliseconds;
     private final Judge judge;
     private final boolean chancy;
-    private Driver driver;
+    private @Nullable Driver driver;
 
     /**
      * @param program the compiled program
@@ -92,13 +94,13 @@ public final class ScenarioRunner implements AutoCloseable {
      */
     private record Played(
             Case of,
-            Outcome outcome,
+            @Nullable Outcome outcome,
             Sentence why,
             List<Line> lines,
-            CallSequence calls,
+            @Nullable CallSequence calls,
             boolean lost,
             boolean otherValues,
-            Hindrance hindrance) {
+            @Nullable Hindrance hindrance) {
 
         boolean is(Hindrance h) {
             return hindrance == h;
@@ -166,7 +168,7 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     /** Null where it turned out to have nothing to show. */
-    private ScenarioResult run(Scenario scenario, List<Case> cases) {
+    private @Nullable ScenarioResult run(Scenario scenario, List<Case> cases) {
         long start = milliseconds.getAsLong();
         List<Played> all = new ArrayList<>();
         for (Case c : cases.subList(0, Math.min(MOST_CASES, cases.size()))) {
@@ -195,7 +197,7 @@ public final class ScenarioRunner implements AutoCloseable {
                 .orElse(shown.get(0));
         return result(
                 scenario,
-                worst.outcome(),
+                Objects.requireNonNull(worst.outcome(), "only those that show something are left"),
                 why(worst, shown, cases.size()),
                 lines(shown),
                 worst.calls(),
@@ -297,8 +299,7 @@ public final class ScenarioRunner implements AutoCloseable {
             return new Played(of, Outcome.BLOCKED, used, List.of(), null, true, false, null);
         }
         try {
-            begin();
-            Session session = new Session(design, driver, transcript, trace);
+            Session session = new Session(design, begin(), transcript, trace);
             Interpreter interpreter = new Interpreter(
                     new ScenarioContext(
                             design, program, of.binding(), judge, language.values(), session, transcript, trace),
@@ -330,7 +331,7 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     /** Null where it had nothing to show. */
-    private static Outcome outcome(StepResult result) {
+    private static @Nullable Outcome outcome(StepResult result) {
         if (result instanceof StepResult.Failed) {
             return Outcome.FAILED;
         } else if (result instanceof StepResult.Blocked) {
@@ -350,13 +351,17 @@ public final class ScenarioRunner implements AutoCloseable {
         return Sentence.words("All expectations held.");
     }
 
-    private void begin() throws DriverLost {
-        if (driver == null) {
-            driver = drivers.open(pattern.limits());
-            driver.ask(new Request.Load(program));
+    /** A driver that holds the program as it is in the beginning. */
+    private Driver begin() throws DriverLost {
+        Driver ready = driver;
+        if (ready == null) {
+            ready = drivers.open(pattern.limits());
+            driver = ready;
+            ready.ask(new Request.Load(program));
         } else {
-            driver.ask(new Request.Forget());
+            ready.ask(new Request.Forget());
         }
+        return ready;
     }
 
     @Override
@@ -368,7 +373,7 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     private static ScenarioResult result(
-            Scenario s, Outcome outcome, Sentence why, List<Line> lines, CallSequence calls, long took) {
+            Scenario s, Outcome outcome, Sentence why, List<Line> lines, @Nullable CallSequence calls, long took) {
         return new ScenarioResult(
                 s.name(), outcome, why, lines, calls, s.points(), Marking.earned(outcome, s.points()), took);
     }

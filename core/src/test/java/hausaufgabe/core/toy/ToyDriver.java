@@ -74,7 +74,13 @@ public final class ToyDriver implements Driver {
             throw new DriverLost(DriverLost.Reason.TIMED_OUT, "The program had not answered and was stopped.");
         }
         return new Answer(
-                thrown == null ? out(value) : null, several, named, List.of(), false, thrown, List.copyOf(events));
+                thrown == null ? out(value) : Observed.NOTHING,
+                several,
+                named,
+                List.of(),
+                false,
+                thrown,
+                List.copyOf(events));
     }
 
     private Object perform(Request request, Map<String, String> named, List<Answer> several) {

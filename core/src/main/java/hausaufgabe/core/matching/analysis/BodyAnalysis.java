@@ -316,7 +316,7 @@ public final class BodyAnalysis {
         for (Fact f : o.body()) {
             if (f instanceof Fact.Branch b
                     && b.on() == Fact.Question.NULL
-                    && isOfType(b.subject(), o, role)
+                    && isOfType(b.subject(), role)
                     && !fillsIn(o, role)
                     && !isRefusal(o, b)) {
                 places.add(Judgement.at(b.span(), "asked here"));
@@ -329,9 +329,8 @@ public final class BodyAnalysis {
                 places.stream().distinct().toList());
     }
 
-    private boolean isOfType(Value subject, Operation o, List<Type> role) {
-        Set<Value> from =
-                new LinkedHashSet<>(design.bodies().origins(subject, new Bodies.ReachedFact(o, null, Map.of())));
+    private boolean isOfType(Value subject, List<Type> role) {
+        Set<Value> from = new LinkedHashSet<>(design.bodies().origins(subject));
         if (subject instanceof Value.ResultOf r) {
             from.add(r);
         }

@@ -13,12 +13,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** Remembers, for one search, what operations reach. Not for use by several threads. */
 public final class CallReach {
 
     private final Design design;
-    private Set<String> handedOver;
+    private @Nullable Set<String> handedOver;
     private long lookedAt;
 
     public CallReach(Design design) {

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Counts what refactoring is meant to change. */
 public final class CodeHealth {
@@ -19,7 +20,7 @@ public final class CodeHealth {
     private CodeHealth() {}
 
     /** @param starter the code that was handed out; null where there was none */
-    public static List<HealthFact> of(Design submission, Design starter) {
+    public static List<HealthFact> of(Design submission, @Nullable Design starter) {
         List<HealthFact> facts = new ArrayList<>();
         add(facts, "branches", submission, starter, d -> count(d, f -> !f.arms().isEmpty()));
         add(
@@ -41,7 +42,11 @@ public final class CodeHealth {
     }
 
     private static void add(
-            List<HealthFact> facts, String name, Design submission, Design starter, ToIntFunction<Design> counted) {
+            List<HealthFact> facts,
+            String name,
+            Design submission,
+            @Nullable Design starter,
+            ToIntFunction<Design> counted) {
         facts.add(new HealthFact(
                 name,
                 starter == null ? null : Integer.valueOf(counted.applyAsInt(starter)),

@@ -14,8 +14,8 @@ import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What a type hands on to others that can be asked the same. */
 public final class ForwardingAnalysis {
@@ -144,25 +144,14 @@ public final class ForwardingAnalysis {
     private Judgement misforwards(Type type, List<Operation> operations, List<Field> fields, Wording w) {
         for (Operation asked : operations) {
             Operation o = RoleMembers.implementation(design, type, asked);
-            Fact.Call other = o == null ? null : onlyCall(o);
-            Operation called =
-                    other == null ? null : design.operation(other.operation()).orElse(null);
-            boolean onField = other != null
-                    && design.bodies().origins(other.receiver(), new Bodies.ReachedFact(o, other, Map.of())).stream()
-                            .anyMatch(v -> v instanceof Value.OfField f
-                                    && fields.stream().anyMatch(x -> x.id().equals(f.field())));
-            boolean wrong = onField
-                    && called != null
-                    && !design.isSameCall(called.id(), asked)
-                    && operations.stream().anyMatch(x -> design.isSameCall(called.id(), x))
-                    && sameShape(called, asked)
-                    && handsOnAll(other, o);
-            if (wrong) {
-                return Judgement.met(
-                        w.say(o, " hands everything to ", called, " instead of ", asked, "."),
-                        List.of(Judgement.at(other.span(), "forwarded here")));
+            if (o == null) {
+                continue;
             }
-            Fact.Call anew = o == null || fields.isEmpty() ? null : onlyAskedAnew(o, asked);
+            Judgement wrong = handsToAnother(o, asked, operations, fields, w);
+            if (wrong.is(Status.MET)) {
+                return wrong;
+            }
+            Fact.Call anew = fields.isEmpty() ? null : onlyAskedAnew(o, asked);
             if (anew != null) {
                 return Judgement.met(
                         w.say(o, " asks one that is made for it instead of the one that is held."),
@@ -172,8 +161,31 @@ public final class ForwardingAnalysis {
         return Judgement.unmet(w.say("Nothing is handed to another operation."), List.of());
     }
 
+    /** Whether all it does is to hand everything on to another operation of the same shape. */
+    private Judgement handsToAnother(
+            Operation o, Operation asked, List<Operation> operations, List<Field> fields, Wording w) {
+        Fact.Call other = onlyCall(o);
+        Operation called =
+                other == null ? null : design.operation(other.operation()).orElse(null);
+        if (other == null || called == null) {
+            return Judgement.unmet(w.say(o, " does more than hand it on."), List.of());
+        }
+        boolean onField = design.bodies().origins(other.receiver()).stream()
+                .anyMatch(v -> v instanceof Value.OfField f && fields.stream().anyMatch(x -> x.id().equals(f.field())));
+        String id = called.id();
+        return Judgement.answer(
+                onField
+                        && !design.isSameCall(id, asked)
+                        && operations.stream().anyMatch(x -> design.isSameCall(id, x))
+                        && sameShape(called, asked)
+                        && handsOnAll(other, o),
+                w.say(o, " hands everything to ", called, " instead of ", asked, "."),
+                w.say(o, " hands it on as it is asked."),
+                List.of(Judgement.at(other.span(), "forwarded here")));
+    }
+
     /** Where the operation asks the same of an object that was made out of nothing just then, and of no other; else null. */
-    private Fact.Call onlyAskedAnew(Operation o, Operation asked) {
+    private Fact.@Nullable Call onlyAskedAnew(Operation o, Operation asked) {
         Fact.Call found = null;
         for (Bodies.ReachedFact s : design.bodies().reachedFrom(o)) {
             if (s.fact() instanceof Fact.Call c
@@ -198,7 +210,7 @@ public final class ForwardingAnalysis {
                                 && c.arguments().isEmpty());
     }
 
-    private static Fact.Call onlyCall(Operation o) {
+    private static Fact.@Nullable Call onlyCall(Operation o) {
         List<Fact> calls =
                 o.body().stream().filter(f -> !(f instanceof Fact.Read)).toList();
         boolean alone = calls.size() == 1 || (calls.size() == 2 && calls.get(1) instanceof Fact.Return);

@@ -6,6 +6,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The operations and fields that can be members of a role. */
 public final class RoleMembers {
@@ -32,7 +33,7 @@ public final class RoleMembers {
     }
 
     /** What an object of the type does when an operation is called on it; null where that is not in the design. */
-    public static Operation implementation(Design design, Type type, Operation operation) {
+    public static @Nullable Operation implementation(Design design, Type type, Operation operation) {
         for (Type t : design.lineOf(type)) {
             for (Operation o : design.operationsOf(t)) {
                 if (o.id().equals(operation.id()) || o.overrides().contains(operation.id())) {

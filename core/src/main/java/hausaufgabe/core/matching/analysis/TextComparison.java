@@ -3,6 +3,7 @@ package hausaufgabe.core.matching.analysis;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.matching.judgement.Query;
@@ -10,16 +11,17 @@ import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
 
 /** Text against text: copies inside a submission, and a submission against the code that was handed out. */
 public final class TextComparison {
 
     private final Design design;
-    private final Design starter;
+    private final @Nullable Design starter;
 
     /** @param starter null where nothing was handed out */
-    public TextComparison(Design design, Design starter) {
+    public TextComparison(Design design, @Nullable Design starter) {
         this.design = design;
         this.starter = starter;
     }
@@ -28,8 +30,8 @@ public final class TextComparison {
         return compared(
                 type,
                 q,
-                before -> Judgement.answer(
-                        shape(design, type).equals(shape(starter, before)),
+                (old, before) -> Judgement.answer(
+                        shape(design, type).equals(shape(old, before)),
                         q.words().say(type, " is as it was handed out."),
                         q.words().say(type, " is not as it was handed out."),
                         TypeAnalysis.headline(type)));
@@ -37,18 +39,18 @@ public final class TextComparison {
 
     public Judgement fewerBranches(Type type, Query q) {
         return compared(
-                type, q, before -> fewer(type, branches(design, type), branches(starter, before), "branches", q));
+                type, q, (old, before) -> fewer(type, branches(design, type), branches(old, before), "branches", q));
     }
 
     public Judgement fewerNullChecks(Type type, Query q) {
         return compared(
                 type,
                 q,
-                before -> fewer(type, nullChecks(design, type), nullChecks(starter, before), "null checks", q));
+                (old, before) -> fewer(type, nullChecks(design, type), nullChecks(old, before), "null checks", q));
     }
 
     public Judgement noMoreLines(Type type, Query q) {
-        return compared(type, q, before -> {
+        return compared(type, q, (old, before) -> {
             int now = lines(type);
             int then = lines(before);
             return Judgement.answer(
@@ -60,15 +62,16 @@ public final class TextComparison {
     }
 
     /** Compares with the type of the same name in the starter code; unclear where there is none. */
-    private Judgement compared(Type type, Query q, Function<Type, Judgement> comparison) {
+    private Judgement compared(Type type, Query q, BiFunction<Design, Type, Judgement> comparison) {
         List<Evidence> here = TypeAnalysis.headline(type);
         if (starter == null) {
             return Judgement.unclear(q.words().say("There is no starter code to compare ", type, " with."), here);
         }
-        return starter.types().stream()
+        Design old = starter;
+        return old.types().stream()
                 .filter(t -> t.name().equals(type.name()))
                 .findFirst()
-                .map(comparison)
+                .map(before -> comparison.apply(old, before))
                 .orElseGet(() -> Judgement.unclear(q.words().say("The starter code has no ", type, "."), here));
     }
 
@@ -128,9 +131,7 @@ public final class TextComparison {
                         return Judgement.met(
                                 q.words()
                                         .say(mine, " of ", type, " and ", its, " of ", other, " share the same lines."),
-                                List.of(
-                                        Judgement.at(mine.statements().get(at).span(), "the same lines stand"),
-                                        Judgement.at(its.span(), "here")));
+                                bothPlaces(mine.statements().get(at).span(), its.span()));
                     }
                 }
             }
@@ -156,5 +157,11 @@ public final class TextComparison {
             }
         }
         return -1;
+    }
+
+    private static List<Evidence> bothPlaces(Span mine, @Nullable Span its) {
+        List<Evidence> places = new ArrayList<>(List.of(Judgement.at(mine, "the same lines stand")));
+        places.addAll(Judgement.places(its, "here"));
+        return places;
     }
 }

@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** What can be asked of a type by its declaration; what it decides, forwards, keeps or builds is asked elsewhere. */
 public final class TypeAnalysis {
@@ -291,7 +292,8 @@ public final class TypeAnalysis {
                 places.stream().distinct().toList());
     }
 
-    private static void mention(TypeRef ref, Set<String> wanted, Span span, Set<String> met, List<Evidence> places) {
+    private static void mention(
+            @Nullable TypeRef ref, Set<String> wanted, @Nullable Span span, Set<String> met, List<Evidence> places) {
         if (ref != null) {
             ref.leaves().forEach(l -> mention(l.type(), wanted, span, met, places));
             if (ref.isUnknown()) {
@@ -300,7 +302,8 @@ public final class TypeAnalysis {
         }
     }
 
-    private static void mention(String type, Set<String> wanted, Span span, Set<String> met, List<Evidence> places) {
+    private static void mention(
+            String type, Set<String> wanted, @Nullable Span span, Set<String> met, List<Evidence> places) {
         if (span != null && wanted.contains(type)) {
             met.add(type);
             places.add(new Evidence(span.file(), span.line(), span.line(), "named here"));

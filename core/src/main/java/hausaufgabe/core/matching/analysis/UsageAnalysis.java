@@ -90,7 +90,7 @@ public final class UsageAnalysis {
                         && !o.isAbstract()
                         && calls.judge(o, List.of(asked), CallTarget.FIELD, held, q.words())
                                 .is(Status.MET);
-                if (handsOn && !mayBeAbsent(o, held)) {
+                if (handsOn && o != null && !mayBeAbsent(o, held)) {
                     return Judgement.met(q.words().say(type, " wraps another ", up, "."), TypeAnalysis.headline(type));
                 }
             }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Who plays which role, and which operations and fields are which members. A name that is missing is bound to nothing. */
 public record Binding(
@@ -48,7 +49,7 @@ public record Binding(
     }
 
     /** The role a type plays; null where none. */
-    public String roleOf(Type type) {
+    public @Nullable String roleOf(Type type) {
         return roles.entrySet().stream()
                 .filter(e -> e.getValue().contains(type))
                 .map(Map.Entry::getKey)

@@ -6,6 +6,7 @@ import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was found when something was asked.
@@ -50,7 +51,7 @@ public record Judgement(Status status, double share, Sentence why, List<Evidence
     }
 
     /** Evidence where there is a place; a library's types have none. */
-    public static List<Evidence> places(Span span, String note) {
+    public static List<Evidence> places(@Nullable Span span, String note) {
         return span == null ? List.of() : List.of(at(span, note));
     }
 

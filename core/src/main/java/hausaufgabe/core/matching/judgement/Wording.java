@@ -82,7 +82,7 @@ public final class Wording {
             return t.name();
         }
         String kind = t.origin() == Type.Origin.LAMBDA ? "the function" : "the nameless class";
-        return kind + " in line " + t.span().line();
+        return t.span() == null ? kind : kind + " in line " + t.span().line();
     }
 
     /** A requirement's text with the names in braces replaced; what is bound to nothing is said by its role's name. */

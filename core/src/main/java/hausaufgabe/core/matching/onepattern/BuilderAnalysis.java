@@ -22,6 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What is prepared in steps and then built. */
 public final class BuilderAnalysis {
@@ -36,7 +37,7 @@ public final class BuilderAnalysis {
         this.bodies = bodies;
     }
 
-    private boolean gives(TypeRef result, List<Type> role) {
+    private boolean gives(@Nullable TypeRef result, List<Type> role) {
         return result != null && !result.many() && design.leadsTo(result, role).isYes();
     }
 
@@ -236,7 +237,7 @@ public final class BuilderAnalysis {
     private boolean finishesItself(Type stage) {
         return design.methodsOf(stage).stream()
                 .filter(o -> o.result() != null)
-                .anyMatch(o -> design.type(o.result().type())
+                .anyMatch(o -> design.type(o.knownResult().type())
                         .filter(r -> !r.equals(stage) && !design.realises(stage.id(), r.id()))
                         .isPresent());
     }

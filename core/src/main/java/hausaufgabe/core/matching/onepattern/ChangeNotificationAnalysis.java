@@ -19,7 +19,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a subject tells of, and whether every change of it is told. Told of are the fields that go into what is told, that
@@ -213,7 +215,7 @@ public final class ChangeNotificationAnalysis {
         return design.bodies().isOpen(o) && !toldByCallers;
     }
 
-    private Fact changeOf(Operation o, Set<String> state) {
+    private @Nullable Fact changeOf(Operation o, Set<String> state) {
         for (Bodies.ReachedFact s : reach.from(o)) {
             if (s.fact() instanceof Fact.Write w && state.contains(w.field()) && s.in().isMethod()) {
                 return w;
@@ -233,7 +235,7 @@ public final class ChangeNotificationAnalysis {
 
     private Judgement silent(Map<Operation, Fact> silent, Subject subject, Wording w) {
         Operation first = silent.keySet().iterator().next();
-        Fact change = silent.get(first);
+        Fact change = Objects.requireNonNull(silent.get(first));
         Object what = change instanceof Fact.Write x
                 ? design.field(x.field()).<Object>map(f -> f).orElse("its state")
                 : "its state";

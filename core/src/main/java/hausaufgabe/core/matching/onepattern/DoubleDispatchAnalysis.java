@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Whether each element hands itself to what takes just it, and what the visitors leave to the elements. */
 public final class DoubleDispatchAnalysis {
@@ -150,7 +151,7 @@ public final class DoubleDispatchAnalysis {
                 places);
     }
 
-    private Operation onlyAsksElement(Operation visit) {
+    private @Nullable Operation onlyAsksElement(Operation visit) {
         Operation asked = null;
         for (Fact f : visit.body()) {
             if (f instanceof Fact.Call c && c.operation() != null) {

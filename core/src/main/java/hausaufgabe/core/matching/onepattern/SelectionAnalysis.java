@@ -168,7 +168,7 @@ public final class SelectionAnalysis {
                     }
                 }
             }
-            if (own.size() >= 2) {
+            if (own.size() >= 2 && shown != null) {
                 return Judgement.met(
                         w.say(o, " works out " + own.size() + " cases itself."),
                         List.of(Judgement.at(shown.span(), "worked out here")));

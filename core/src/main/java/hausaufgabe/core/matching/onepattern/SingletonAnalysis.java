@@ -59,7 +59,8 @@ public final class SingletonAnalysis {
                 .filter(o -> o.isMethod() && o.isStatic() && o.result() != null)
                 .filter(o -> !o.traits().contains(Operation.Trait.IMPLICIT))
                 .filter(o -> design.bodies().isOpen(o))
-                .filter(o -> isItself(o.result(), type) || returns(o).stream().anyMatch(v -> isOwn(v, type)))
+                .filter(o ->
+                        isItself(o.knownResult(), type) || returns(o).stream().anyMatch(v -> isOwn(v, type)))
                 .filter(o -> !o.traits().contains(Operation.Trait.IMPLICIT) || type.kind() != Type.Kind.ENUM)
                 .toList();
     }
@@ -150,7 +151,7 @@ public final class SingletonAnalysis {
                     made = set.span();
                     each = origins(o, set).stream().anyMatch(v -> isNew(v, type));
                 }
-                if (each) {
+                if (each && made != null) {
                     return Judgement.unmet(
                             w.say(o, " makes a new ", type, " each time it is called."),
                             List.of(Judgement.at(made, "made here")));

@@ -16,6 +16,7 @@ import hausaufgabe.core.matching.onepattern.ChangeNotificationAnalysis;
 import hausaufgabe.core.matching.onepattern.DoubleDispatchAnalysis;
 import hausaufgabe.core.matching.onepattern.SelectionAnalysis;
 import hausaufgabe.core.matching.onepattern.SingletonAnalysis;
+import org.jspecify.annotations.Nullable;
 
 /** All analyses of one design, by which relations are judged. For one thread at a time. */
 public final class Analyses {
@@ -36,7 +37,7 @@ public final class Analyses {
     private final BuilderAnalysis builder;
 
     /** @param starter the code that was handed out; null where there was none */
-    public Analyses(Design design, Design starter) {
+    public Analyses(Design design, @Nullable Design starter) {
         EffectAnalysis effects = new EffectAnalysis(design);
         this.reach = new CallReach(design);
         this.types = new TypeAnalysis(design, reach, effects);

@@ -6,6 +6,8 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.matching.judgement.Judgement;
 import hausaufgabe.core.matching.judgement.Query;
 import hausaufgabe.core.notation.Relation;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A relation with all that is known of it: its words and meaning, what it may be said of, how it is judged, what it hangs
@@ -50,9 +52,9 @@ public final class JudgedRelation implements Relation {
 
     private final String words;
     private final String meaning;
-    private final How<Type> ofType;
-    private final How<Field> ofField;
-    private final How<Operation> ofOperation;
+    private final @Nullable How<Type> ofType;
+    private final @Nullable How<Field> ofField;
+    private final @Nullable How<Operation> ofOperation;
     private final Scope scope;
     private final boolean ofRole;
     private final Holders holders;
@@ -60,9 +62,9 @@ public final class JudgedRelation implements Relation {
     private JudgedRelation(
             String words,
             String meaning,
-            How<Type> ofType,
-            How<Field> ofField,
-            How<Operation> ofOperation,
+            @Nullable How<Type> ofType,
+            @Nullable How<Field> ofField,
+            @Nullable How<Operation> ofOperation,
             Scope scope,
             boolean ofRole,
             Holders holders) {
@@ -137,15 +139,15 @@ public final class JudgedRelation implements Relation {
     }
 
     public Judgement judge(Analyses analyses, Type type, Query query) {
-        return ofType.judge(analyses, type, query);
+        return Objects.requireNonNull(ofType, words).judge(analyses, type, query);
     }
 
     public Judgement judge(Analyses analyses, Field field, Query query) {
-        return ofField.judge(analyses, field, query);
+        return Objects.requireNonNull(ofField, words).judge(analyses, field, query);
     }
 
     public Judgement judge(Analyses analyses, Operation operation, Query query) {
-        return ofOperation.judge(analyses, operation, query);
+        return Objects.requireNonNull(ofOperation, words).judge(analyses, operation, query);
     }
 
     @Override

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Calls operations of the program as steps ask for it. */
 public final class CallExecutor {
@@ -56,7 +57,7 @@ public final class CallExecutor {
     }
 
     /** What the last call came to; null before the first. */
-    public Answer answer() {
+    public @Nullable Answer answer() {
         return log.answer();
     }
 
@@ -82,22 +83,23 @@ public final class CallExecutor {
                 ? once(step, on, with, operations, tries)
                 : search.until(step, on, with, operations);
         if (result.isHeld() && step.result() != null) {
-            keepResult(step);
+            keepResult(step.result());
         }
         return result;
     }
 
-    private void keepResult(Step.Call step) {
+    private void keepResult(String name) {
         List<MadeCall> last = log.last();
         if (!last.isEmpty() && last.get(last.size() - 1).operation().result() == null) {
-            context.environment().put(step.result(), Referent.results(List.of()));
+            context.environment().put(name, Referent.results(List.of()));
             return;
         }
-        Observed v = answer() == null || answer().value() == null ? Observed.NOTHING : answer().value();
-        context.environment().put(step.result(), Referent.result(v.ref() == null ? null : typeOf(v.ref()), v));
+        Answer answer = log.answer();
+        Observed v = answer == null ? Observed.NOTHING : answer.value();
+        context.environment().put(name, Referent.result(v.ref() == null ? null : typeOf(v.ref()), v));
     }
 
-    private Type typeOf(ObjectRef ref) {
+    private @Nullable Type typeOf(ObjectRef ref) {
         return context.environment().all().values().stream()
                 .filter(c -> c.object() != null && c.object().id() == ref.id())
                 .map(Referent::type)
@@ -128,16 +130,17 @@ public final class CallExecutor {
             int first = turn(with.unused());
             for (int tried = 0; tried < tries; tried++) {
                 // others come round to the first ones last
+                Answer answer;
                 int round = first + (step.others() ? (tried + 1) % TRIES : tried);
                 try {
-                    log.attempt(step.on(), on, with.anew(), o, round, attempts);
+                    answer = log.attempt(step.on(), on, with.anew(), o, round, attempts);
                     refused = StepResult.HELD;
                 } catch (NoValueFound e) {
                     refused = StepResult.blocked(
                             Code.of(o.name() + "()"), " could not be called: " + e.getMessage() + ".");
                     break;
                 }
-                if (log.answer().thrown() == null) {
+                if (answer.thrown() == null) {
                     break;
                 }
             }

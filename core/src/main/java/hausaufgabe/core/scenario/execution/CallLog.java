@@ -13,6 +13,7 @@ import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Makes calls and keeps what was called and what came of it. */
 final class CallLog {
@@ -20,7 +21,7 @@ final class CallLog {
     private final ScenarioContext context;
     private final List<MadeCall> history = new ArrayList<>();
     private final List<MadeCall> last = new ArrayList<>();
-    private Answer answer;
+    private @Nullable Answer answer;
     private boolean free;
 
     CallLog(ScenarioContext context) {
@@ -43,6 +44,7 @@ final class CallLog {
     }
 
     /** What the last call came to; null before the first. */
+    @Nullable
     Answer answer() {
         return answer;
     }
@@ -57,21 +59,21 @@ final class CallLog {
     }
 
     /** @throws NoValueFound where no values are found for it */
-    void attempt(String name, Referent on, ArgumentPool with, Operation o, int round, Attempts attempts)
+    Answer attempt(String name, Referent on, ArgumentPool with, Operation o, int round, Attempts attempts)
             throws DriverLost, NoValueFound {
         List<Input> arguments = context.values().arguments(o, with, round);
         String text = context.wording().call(name, on, o, arguments);
         attempts.made++;
         context.transcript().called(Code.of(text));
-        perform(on, o, arguments);
-        ThrownError thrown = answer.thrown();
+        Answer came = perform(on, o, arguments);
+        ThrownError thrown = came.thrown();
         if (thrown == null) {
             attempts.returned++;
             if (o.result() != null) {
                 context.transcript()
-                        .came("gave back ", Code.of(context.wording().shown(answer.value())));
+                        .came("gave back ", Code.of(context.wording().shown(came.value())));
             }
-            return;
+            return came;
         }
         context.transcript().came("threw ", Code.of(ErrorText.of(thrown)));
         attempts.problem = attempts.problem == null ? o.name() + "() threw " + ErrorText.of(thrown) : attempts.problem;
@@ -83,16 +85,21 @@ final class CallLog {
             attempts.refused++;
             attempts.refusal = attempts.refusal == null ? text + " threw " + ErrorText.of(thrown) : attempts.refusal;
         }
+        return came;
     }
 
-    void perform(Referent on, Operation o, List<Input> arguments) throws DriverLost {
-        answer = context.session().perform(context.call(on.object(), on.type(), o, arguments));
+    Answer perform(Referent on, Operation o, List<Input> arguments) throws DriverLost {
+        Answer came = context.session().perform(context.call(on.object(), on.knownType(), o, arguments));
+        answer = came;
         last.add(new MadeCall(o, arguments));
+        return came;
     }
 
     /** A call that was made before, on another object; it belongs to no step. */
     Answer again(Referent on, MadeCall made) throws DriverLost {
-        answer = context.session().perform(context.call(on.object(), on.type(), made.operation(), made.arguments()));
-        return answer;
+        Answer came = context.session()
+                .perform(context.call(on.object(), on.knownType(), made.operation(), made.arguments()));
+        answer = came;
+        return came;
     }
 }

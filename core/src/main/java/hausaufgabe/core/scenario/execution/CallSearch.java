@@ -47,7 +47,7 @@ final class CallSearch {
             }
             // not with the values of an earlier step, so that something changes
             if (heardInRound(step, on, with, operations, round + earlier, attempts)) {
-                context.transcript().came(Code.of(step.until().variable()), " was called");
+                context.transcript().came(Code.of(step.awaited().variable()), " was called");
                 log.history().add(log.last().get(log.last().size() - 1));
                 heardOn.add(on);
                 log.setFree(false);
@@ -62,7 +62,7 @@ final class CallSearch {
     private void answerOtherwise(int round) throws DriverLost {
         for (Referent c : context.environment().all().values()) {
             if (c.isDouble() && c.object() != null) {
-                context.doubles().answer(c.object(), c.type(), Map.of(), round, 0);
+                context.doubles().answer(c.object(), c.knownType(), Map.of(), round, 0);
             }
         }
     }
@@ -103,18 +103,19 @@ final class CallSearch {
     }
 
     private boolean isHeard(Step.Call step) {
-        ObjectRef listener = context.environment().get(step.until().variable()).object();
+        ObjectRef listener =
+                context.environment().get(step.awaited().variable()).object();
         return context.session()
                         .count(
                                 listener,
-                                context.binding().operations(step.until().member()))
+                                context.binding().operations(step.awaited().member()))
                 > 0;
     }
 
     private boolean givenOtherwise(Referent on, ArgumentPool with, int round) throws DriverLost {
         boolean given = false;
         for (Referent c : with.anew().unused()) {
-            Optional<MadeCall> made = handover.give(on.object(), on.type(), c, round, new ArrayList<>());
+            Optional<MadeCall> made = handover.give(on.knownObject(), on.knownType(), c, round, new ArrayList<>());
             if (made.isPresent()) {
                 tellFirst(on, made.get());
                 log.last().add(made.get());
@@ -177,7 +178,7 @@ final class CallSearch {
                 .filter(c ->
                         c.object() != null && c.object().id() != on.object().id())
                 .toList();
-        for (Operation o : design.methodsOf(on.type())) {
+        for (Operation o : design.methodsOf(on.knownType())) {
             boolean feeds = !o.isStatic()
                     && design.bodies().isOpen(o)
                     && !o.parameters().isEmpty()

@@ -12,6 +12,7 @@ import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Calls and values as people read them, objects by the names the scenario gave them. */
 public final class CallWording {
@@ -53,7 +54,7 @@ public final class CallWording {
     }
 
     /** A type with the role it plays. */
-    public static Code code(Type type, String role) {
+    public static Code code(Type type, @Nullable String role) {
         return new Code(type.name(), role);
     }
 

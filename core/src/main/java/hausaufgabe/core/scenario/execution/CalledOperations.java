@@ -26,7 +26,7 @@ final class CalledOperations {
     /** Of a member those that the object has; where none is known to do the work, all are tried: that none does is then seen. */
     List<Operation> of(Step.Call step, Referent on) {
         if (step.member().equals(Scenario.ANYTHING)) {
-            return anything(on, step.until());
+            return anything(on, step.awaited());
         }
         List<Operation> bound = binding.operations(step.member());
         if (bound.isEmpty() && step.until() != null) {
@@ -69,7 +69,7 @@ final class CalledOperations {
 
     /** Everything that others may call. */
     List<Operation> open(Referent on) {
-        return design.methodsOf(on.type()).stream()
+        return design.methodsOf(on.knownType()).stream()
                 .filter(o -> o.isMethod() && !o.isAbstract() && design.bodies().isOpen(o))
                 .filter(o -> o.isStatic() || on.object() != null)
                 .toList();

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Makes objects of roles by whatever way in they offer: a constructor, operations that take parts, a builder. */
 public final class ObjectFactory {
@@ -51,7 +52,7 @@ public final class ObjectFactory {
             return StepResult.HELD;
         }
         List<String> problems = new ArrayList<>();
-        ObjectRef made = step.perhaps() ? perhaps(type, with, problems) : make(type, with, problems);
+        @Nullable ObjectRef made = step.perhaps() ? perhaps(type, with, problems) : make(type, with, problems);
         String how = "";
         if (with.isEmpty() && made == null) {
             made = ready(type, problems);
@@ -81,7 +82,7 @@ public final class ObjectFactory {
     /** An object of one of the types that play a role. */
     public StepResult makeNewOf(Type type, String role, String variable) throws DriverLost {
         List<String> problems = new ArrayList<>();
-        ObjectRef made = make(type, values.nothing(), problems);
+        @Nullable ObjectRef made = make(type, values.nothing(), problems);
         if (made == null) {
             made = ready(type, problems);
         }
@@ -99,8 +100,8 @@ public final class ObjectFactory {
 
     /** Another object like one that was made; nothing where none could be made. */
     public Optional<Referent> another(Referent like) throws DriverLost {
-        ObjectRef made = make(like.type(), values.nothing(), new ArrayList<>());
-        return Optional.ofNullable(made).map(ref -> Referent.made(like.role(), like.type(), ref, false));
+        @Nullable ObjectRef made = make(like.knownType(), values.nothing(), new ArrayList<>());
+        return Optional.ofNullable(made).map(ref -> Referent.made(like.role(), like.knownType(), ref, false));
     }
 
     private static String first(List<String> problems) {
@@ -108,13 +109,13 @@ public final class ObjectFactory {
     }
 
     /** An object that the program itself holds or gives out. */
-    private ObjectRef ready(Type type, List<String> problems) throws DriverLost {
+    private @Nullable ObjectRef ready(Type type, List<String> problems) throws DriverLost {
         return type.kind() == Type.Kind.ENUM && !type.constants().isEmpty()
                 ? constant(type, problems)
                 : values.givenOut(type, problems);
     }
 
-    private ObjectRef constant(Type type, List<String> problems) throws DriverLost {
+    private @Nullable ObjectRef constant(Type type, List<String> problems) throws DriverLost {
         try {
             return values.constant(type, 0);
         } catch (NoValueFound e) {
@@ -131,10 +132,10 @@ public final class ObjectFactory {
     }
 
     /** By a constructor that takes what is offered; else without it. */
-    private ObjectRef perhaps(Type type, ArgumentPool with, List<String> problems) throws DriverLost {
+    private @Nullable ObjectRef perhaps(Type type, ArgumentPool with, List<String> problems) throws DriverLost {
         for (int round = 0; round < 3; round++) {
             for (Operation way : values.waysIn(type, with)) {
-                ObjectRef made = values.tryWay(type, way, with.anew(), round, problems);
+                @Nullable ObjectRef made = values.tryWay(type, way, with.anew(), round, problems);
                 if (made != null) {
                     return made;
                 }
@@ -177,7 +178,7 @@ public final class ObjectFactory {
     }
 
     /** An object that has everything it is offered, by its constructor or by operations that take it; null where none has. */
-    private ObjectRef make(Type type, ArgumentPool with, List<String> problems) throws DriverLost {
+    private @Nullable ObjectRef make(Type type, ArgumentPool with, List<String> problems) throws DriverLost {
         Type concrete = design.isConcrete(type)
                 ? type
                 : design.realisationsOf(type).stream()
@@ -188,7 +189,7 @@ public final class ObjectFactory {
         for (int round = 0; round < ROUNDS; round++) {
             for (Operation way : values.waysIn(concrete, with)) {
                 ArgumentPool offered = with.anew();
-                ObjectRef made = values.tryWay(concrete, way, offered, round, problems);
+                @Nullable ObjectRef made = values.tryWay(concrete, way, offered, round, problems);
                 if (made != null && handover.giveAll(made, concrete, offered.unused(), round, problems)) {
                     return made;
                 }
@@ -198,7 +199,7 @@ public final class ObjectFactory {
     }
 
     /** An object made by another, which is first told what it shall have; null where no other type builds one so. */
-    private ObjectRef build(Type wanted, ArgumentPool parts) throws DriverLost {
+    private @Nullable ObjectRef build(Type wanted, ArgumentPool parts) throws DriverLost {
         for (Operation last : design.operations()) {
             boolean builds = last.isMethod()
                     && !last.isStatic()
@@ -208,7 +209,7 @@ public final class ObjectFactory {
                     && last.result().type().equals(wanted.id());
             Type builder = design.type(last.owner()).filter(Type::isOwn).orElse(null);
             if (builds && builder != null && !builder.equals(wanted) && design.isConcrete(builder)) {
-                ObjectRef made = buildWith(builder, last, parts.anew());
+                @Nullable ObjectRef made = buildWith(builder, last, parts.anew());
                 if (made != null) {
                     return made;
                 }
@@ -217,7 +218,7 @@ public final class ObjectFactory {
         return null;
     }
 
-    private ObjectRef buildWith(Type builder, Operation last, ArgumentPool parts) throws DriverLost {
+    private @Nullable ObjectRef buildWith(Type builder, Operation last, ArgumentPool parts) throws DriverLost {
         try {
             if (!(values.any(TypeRef.of(builder.id(), builder.name()), 0) instanceof ObjectRef on)) {
                 return null;

@@ -23,6 +23,7 @@ import hausaufgabe.core.scenario.value.Referent;
 import hausaufgabe.core.scenario.value.ValueGenerator;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** One scenario under way for one case: the program, who plays which role, and what was done so far. */
 public final class ScenarioContext {
@@ -36,7 +37,7 @@ public final class ScenarioContext {
     private final Environment environment;
     private final CallWording wording;
     private final ValueGenerator values;
-    private TestDoubles doubles;
+    private final TestDoubles doubles;
 
     public ScenarioContext(
             Design design,
@@ -55,10 +56,8 @@ public final class ScenarioContext {
         this.transcript = transcript;
         this.environment = new Environment(binding, trace);
         this.wording = new CallWording(environment);
-        this.values = new ValueGenerator(design, program, language, session, v -> {
-            doubles = new TestDoubles(v, design, program, language, session);
-            return doubles;
-        });
+        this.doubles = new TestDoubles(design, program, language, session);
+        this.values = doubles.values();
     }
 
     public Design design() {
@@ -128,12 +127,12 @@ public final class ScenarioContext {
     }
 
     /** Makes a call that no step names. */
-    public Answer callOn(ObjectRef on, Type type, Operation o, List<Input> arguments) throws DriverLost {
+    public Answer callOn(@Nullable ObjectRef on, Type type, Operation o, List<Input> arguments) throws DriverLost {
         return session.ask(call(on, type, o, arguments));
     }
 
     /** @param on the object; null for a static operation */
-    public Request.Call call(ObjectRef on, Type type, Operation o, List<Input> arguments) {
+    public Request.Call call(@Nullable ObjectRef on, Type type, Operation o, List<Input> arguments) {
         Operation declared = declared(o);
         String owner = design.type(declared.owner()).map(Type::id).orElse(type.id());
         return new Request.Call(

@@ -41,8 +41,8 @@ final class UnheardCall {
 
     /** @param attempts the calls that were made */
     StepResult because(Step.Call step, List<Operation> operations, Attempts attempts) {
-        String wanted = step.until().variable();
-        List<Operation> heard = binding.operations(step.until().member());
+        String wanted = step.awaited().variable();
+        List<Operation> heard = binding.operations(step.awaited().member());
         for (Map.Entry<String, Referent> other : context.environment().all().entrySet()) {
             boolean answers = !other.getKey().equals(wanted)
                     && other.getValue().role() != null
@@ -89,7 +89,7 @@ final class UnheardCall {
     }
 
     private StepResult never(Step.Call step, List<Operation> operations, List<Operation> heard, int made) {
-        Referent wanted = context.environment().get(step.until().variable());
+        Referent wanted = context.environment().get(step.awaited().variable());
         String who = operations.stream()
                 .map(o -> o.name() + "()")
                 .distinct()
@@ -101,7 +101,7 @@ final class UnheardCall {
                 " called " + made + (made == 1 ? " time" : " times") + " in all and never called ",
                 heard.isEmpty() ? "it" : Code.of(heard.get(0).name() + "()"),
                 " of ",
-                CallWording.code(wanted.type(), wanted.role()),
+                CallWording.code(wanted.knownType(), wanted.role()),
                 ".");
     }
 
@@ -134,7 +134,7 @@ final class UnheardCall {
         if (binding.operations(step.member()).isEmpty() || binding.fields().isEmpty()) {
             return !callsOf(operations, heard).isEmpty();
         }
-        String member = step.until().member();
+        String member = step.awaited().member();
         List<Condition> ways = new ArrayList<>();
         if (!step.with().isEmpty()) {
             ways.add(some(step.member(), Predicate.Says.of(OperationRelations.CALLS_PARAMETER, member)));

@@ -2,6 +2,7 @@ package hausaufgabe.core.scenario.expectation;
 
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Scenario.Argument;
@@ -25,14 +26,16 @@ final class Equality {
         if (v.isNothing() || e.isNothing()) {
             return v.isNothing() && e.isNothing();
         }
-        if (v.ref() != null && e.ref() != null) {
-            return v.ref().id() == e.ref().id() || !same && saysSo(v, e);
+        ObjectRef one = v.ref();
+        ObjectRef other = e.ref();
+        if (one != null && other != null) {
+            return one.id() == other.id() || !same && saysSo(one, other);
         }
         return v.ref() == null && e.ref() == null && v.hasSameWorthAs(e);
     }
 
-    private boolean saysSo(Observed a, Observed b) throws DriverLost {
-        Answer answer = context.session().ask(new Request.AreEqual(a.ref(), b.ref()));
+    private boolean saysSo(ObjectRef a, ObjectRef b) throws DriverLost {
+        Answer answer = context.session().ask(new Request.AreEqual(a, b));
         return answer.thrown() == null && answer.value().text().equals("true");
     }
 

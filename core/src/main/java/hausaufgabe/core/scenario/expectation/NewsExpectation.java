@@ -51,8 +51,8 @@ public final class NewsExpectation {
         if (at.object() == null || one.object() == null) {
             return;
         }
-        List<Request.Call> asked = askedBy(one.type(), at.type()).stream()
-                .map(o -> context.call(at.object(), at.type(), o, List.of()))
+        List<Request.Call> asked = askedBy(one.knownType(), at.knownType()).stream()
+                .map(o -> context.call(at.object(), at.knownType(), o, List.of()))
                 .toList();
         if (!asked.isEmpty()) {
             watched.put(step.variable(), asked);
@@ -92,13 +92,14 @@ public final class NewsExpectation {
         List<HeardCall> all = context.session()
                 .heardBy(context.environment().get(step.variable()).object());
         boolean compared = false;
-        if (!all.isEmpty() && watched.containsKey(step.variable())) {
+        List<Request.Call> asked = watched.getOrDefault(step.variable(), List.of());
+        List<Observed> then = before.getOrDefault(step.variable(), List.of());
+        if (!all.isEmpty() && !asked.isEmpty()) {
             List<Observed> seen = all.get(all.size() - 1).seen();
-            List<Observed> then = before.get(step.variable());
-            List<Observed> now = seenNow(watched.get(step.variable()));
+            List<Observed> now = seenNow(asked);
             for (int i = 0; i < Math.min(seen.size(), now.size()); i++) {
                 boolean stale = !seen.get(i).equals(now.get(i)) && seen.get(i).equals(then.get(i));
-                String operation = watched.get(step.variable()).get(i).operation();
+                String operation = asked.get(i).operation();
                 StepResult held = expectation.hold(
                         !stale,
                         Transcript.say(Code.of(operation + "()"), " to tell whoever is called what is true now"),

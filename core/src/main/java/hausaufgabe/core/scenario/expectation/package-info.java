@@ -1,2 +1,5 @@
 /** Expectations about calls, values, state, output and errors after a step. */
+@NullMarked
 package hausaufgabe.core.scenario.expectation;
+
+import org.jspecify.annotations.NullMarked;

@@ -45,10 +45,11 @@ public final class EffectProperty {
     public StepResult expect(Step.ExpectBond step) throws DriverLost {
         Referent maker = context.environment().get(step.first().variable());
         if (objects.another(maker).isEmpty()) {
-            return StepResult.blocked("No second ", CallWording.code(maker.type(), maker.role()), " could be made.");
+            return StepResult.blocked(
+                    "No second ", CallWording.code(maker.knownType(), maker.role()), " could be made.");
         }
         List<Operation> all = new ArrayList<>();
-        for (Operation o : context.design().methodsOf(maker.type())) {
+        for (Operation o : context.design().methodsOf(maker.knownType())) {
             if (o.isMethod() && !o.isStatic() && context.design().bodies().isOpen(o) && isStep(o, maker, step)) {
                 all.add(o);
             }
@@ -90,9 +91,9 @@ public final class EffectProperty {
         boolean tested = context.binding().operations(step.first().member()).stream()
                 .anyMatch(t -> t.equals(o) || o.overrides().contains(t.id()));
         boolean fluent = o.result() != null
-                && (o.result().type().equals(maker.type().id())
+                && (o.result().type().equals(maker.knownType().id())
                         || context.design()
-                                .realises(maker.type().id(), o.result().type()));
+                                .realises(maker.knownType().id(), o.result().type()));
         // another one without parameters may begin anew, and so hide what the tested one is told
         boolean telling = context.binding().operations(step.first().member()).stream()
                 .anyMatch(t -> !t.parameters().isEmpty());
@@ -102,7 +103,7 @@ public final class EffectProperty {
 
     /** What takes nothing and gives nothing back may have to be called before anything else, to begin a new product. */
     private List<Operation> beginnings(Referent maker, List<Operation> ends) {
-        return context.design().methodsOf(maker.type()).stream()
+        return context.design().methodsOf(maker.knownType()).stream()
                 .filter(o -> !o.isStatic() && o.parameters().isEmpty() && o.result() == null)
                 .filter(o -> context.design().bodies().isOpen(o) && !ends.contains(o))
                 .toList();
@@ -164,7 +165,7 @@ public final class EffectProperty {
             return Optional.empty();
         }
         Referent fresh = another.get();
-        Type type = fresh.type();
+        Type type = fresh.knownType();
         for (Operation o : first) {
             context.callOn(fresh.object(), type, o, List.of());
         }

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An operation gives out an object of every type that it makes, asked with all values that are worth trying. It is a fault
@@ -42,13 +43,13 @@ public final class EveryVariantProperty {
         Map<String, String> got = new LinkedHashMap<>();
         boolean exhausted = true;
         int asked = 0;
-        String problem = null;
+        @Nullable String problem = null;
         for (Operation o : operations) {
-            makes.addAll(madeIn(o, factory.type(), step.role()));
+            makes.addAll(madeIn(o, factory.knownType(), step.role()));
             List<List<Input>> tuples = tuples(o);
             exhausted &= isEverythingTried(o);
             for (List<Input> arguments : tuples) {
-                Answer a = context.callOn(factory.object(), factory.type(), o, arguments);
+                Answer a = context.callOn(factory.object(), factory.knownType(), o, arguments);
                 asked++;
                 if (a.thrown() != null) {
                     problem = o.name() + "() threw " + ErrorText.of(a.thrown());
@@ -74,7 +75,7 @@ public final class EveryVariantProperty {
             Map<String, String> got,
             boolean exhausted,
             int asked,
-            String problem) {
+            @Nullable String problem) {
         if (got.isEmpty()) {
             return StepResult.blocked(
                     "Nothing was given out with the values tried" + (problem == null ? "" : ": " + problem) + ".");

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One operation hands on to another what it is asked with, and gives back what that answers. Either may be worked on along
@@ -37,7 +38,11 @@ public final class ForwardingProperty {
      *
      * @param answered what the second was told to answer; null where it answers nothing
      */
-    private record Probe(List<Input> asked, List<Observed> heard, Input answered, Observed result) {}
+    private record Probe(
+            List<Input> asked,
+            List<Observed> heard,
+            @Nullable Input answered,
+            Observed result) {}
 
     /** @throws NoValueFound where nothing can be made to call the first with */
     public StepResult expect(Step.ExpectBond step) throws DriverLost, NoValueFound {
@@ -62,13 +67,14 @@ public final class ForwardingProperty {
         return StepResult.HELD;
     }
 
-    private Probe probe(Step.ExpectBond step, Referent front, Referent back, Operation o, int round)
+    private @Nullable Probe probe(Step.ExpectBond step, Referent front, Referent back, Operation o, int round)
             throws DriverLost, NoValueFound {
-        Map<Operation, List<Input>> answers =
-                back.isDouble() ? context.doubles().answer(back.object(), back.type(), Map.of(), round, 0) : Map.of();
+        Map<Operation, List<Input>> answers = back.isDouble()
+                ? context.doubles().answer(back.knownObject(), back.knownType(), Map.of(), round, 0)
+                : Map.of();
         context.session().forgetCalls();
         List<Input> asked = context.arguments(o, round);
-        Answer a = context.callOn(front.object(), front.type(), o, asked);
+        Answer a = context.callOn(front.object(), front.knownType(), o, asked);
         List<HeardCall> heard = context.session()
                 .heardBy(
                         back.object(),
@@ -151,7 +157,7 @@ public final class ForwardingProperty {
         return all.size() > 1 && !all.contains("");
     }
 
-    private static String text(Input g) {
+    private static String text(@Nullable Input g) {
         if (g instanceof Input.Simple s) {
             return number(s.text());
         }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** In every type of a role one operation calls others in the same order. Some may be left out, now or in some types. */
 public final class OrderProperty {
@@ -101,7 +102,7 @@ public final class OrderProperty {
     }
 
     /** Two that stand in one order here and in the other there; null where there are none. */
-    private static String turned(List<String> a, List<String> b) {
+    private static @Nullable String turned(List<String> a, List<String> b) {
         for (int i = 0; i < a.size(); i++) {
             for (int j = i + 1; j < a.size(); j++) {
                 int first = b.indexOf(a.get(i));
@@ -136,7 +137,7 @@ public final class OrderProperty {
     private boolean isWithin(HeardCall h, Referent on, List<Operation> parts) {
         for (HeardCall o = h.outer(); o != null; o = o.outer()) {
             HeardCall outer = o;
-            if (outer.object() == on.object().id()
+            if (outer.object() == on.knownObject().id()
                     && parts.stream().anyMatch(p -> context.session().isCallOf(outer.called(), p))) {
                 return true;
             }

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One operation undoes what another did to the objects that the first one's was given. A receiver may keep more than its
@@ -84,7 +85,7 @@ public final class UndoProperty {
         List<Referent> all = new ArrayList<>();
         for (ObjectRef r : context.values().made()) {
             Type type = context.design().type(r.type()).orElse(null);
-            if (type != null && type.isOwn() && r.id() != command.object().id()) {
+            if (type != null && type.isOwn() && r.id() != command.knownObject().id()) {
                 all.add(Referent.made(null, type, r, false));
             }
         }
@@ -94,9 +95,9 @@ public final class UndoProperty {
     private Map<String, String> state(List<Referent> receivers, Referent command) throws DriverLost {
         Map<String, String> all = new LinkedHashMap<>();
         for (int i = 0; i < receivers.size(); i++) {
-            String name = receivers.get(i).type().name();
+            String name = receivers.get(i).knownType().name();
             Map<String, String> one = context.session()
-                    .ask(new Request.State(receivers.get(i).object(), List.of(command.object())))
+                    .ask(new Request.State(receivers.get(i).knownObject(), List.of(command.object())))
                     .named();
             for (Map.Entry<String, String> e : one.entrySet()) {
                 all.put((i == 0 ? "" : i + " ") + name + "." + e.getKey(), e.getValue());
@@ -118,7 +119,7 @@ public final class UndoProperty {
     }
 
     /** After another command has left a state that is not the first one; null where a call threw. */
-    private Trial trial(
+    private @Nullable Trial trial(
             Referent command,
             List<Referent> receivers,
             List<Operation> execute,
@@ -165,7 +166,7 @@ public final class UndoProperty {
 
     private boolean call(Referent on, List<Operation> operations, int round) throws DriverLost, NoValueFound {
         for (Operation o : operations) {
-            Answer a = context.callOn(on.object(), on.type(), o, context.arguments(o, round));
+            Answer a = context.callOn(on.object(), on.knownType(), o, context.arguments(o, round));
             if (a.thrown() != null) {
                 return false;
             }
@@ -182,7 +183,7 @@ public final class UndoProperty {
         return StepResult.failed(
                 Code.of(execute.get(0).name() + "()"),
                 " of ",
-                CallWording.code(command.type(), command.role()),
+                CallWording.code(command.knownType(), command.role()),
                 " changed ",
                 Code.of(what),
                 " from " + v.get(0) + " to " + v.get(1) + "; after ",

@@ -20,6 +20,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** One driver during one scenario, with everything heard and printed so far. */
 public final class Session {
@@ -89,14 +90,14 @@ public final class Session {
      *
      * @param object null for what is no object, which hears nothing
      */
-    public List<HeardCall> heardBy(ObjectRef object, List<Operation> operations) {
+    public List<HeardCall> heardBy(@Nullable ObjectRef object, List<Operation> operations) {
         return heardBy(object).stream()
                 .filter(h -> operations.stream().anyMatch(o -> isCallOf(h.called(), o)))
                 .toList();
     }
 
     /** Everything an object heard, in order. */
-    public List<HeardCall> heardBy(ObjectRef object) {
+    public List<HeardCall> heardBy(@Nullable ObjectRef object) {
         return heard.stream()
                 .filter(h -> object != null && h.object() == object.id())
                 .toList();
@@ -117,7 +118,7 @@ public final class Session {
         return -1;
     }
 
-    public int count(ObjectRef object, List<Operation> operations) {
+    public int count(@Nullable ObjectRef object, List<Operation> operations) {
         return heardBy(object, operations).size();
     }
 

@@ -37,13 +37,17 @@ public final class TestDoubles implements DoubleSource {
     private final Session session;
     private final Set<String> added = new HashSet<>();
 
-    public TestDoubles(
-            ValueGenerator values, Design design, Program program, LanguageValues language, Session session) {
-        this.values = values;
+    public TestDoubles(Design design, Program program, LanguageValues language, Session session) {
         this.design = design;
         this.program = program;
         this.language = language;
         this.session = session;
+        this.values = new ValueGenerator(design, program, language, session, this);
+    }
+
+    /** What makes values where these doubles stand in for abstractions. */
+    public ValueGenerator values() {
+        return values;
     }
 
     @Override
@@ -118,7 +122,7 @@ public final class TestDoubles implements DoubleSource {
         if (a.thrown() != null) {
             throw new NoValueFound("nothing could stand in for " + shown + ": " + ErrorText.of(a.thrown()));
         }
-        return a.value().ref();
+        return a.value().knownRef();
     }
 
     /**
@@ -152,18 +156,19 @@ public final class TestDoubles implements DoubleSource {
     }
 
     private List<Input> answersOf(Operation o, Type type, boolean fluent, int round, int depth) throws DriverLost {
+        TypeRef result = o.knownResult();
         if (givesItself(o, type)) {
             return List.of(fluent || !o.parameters().isEmpty() ? new Input.Itself() : new Input.Nothing());
         }
-        if (round % 2 == 1 && isReference(o.result())) {
-            return List.of(language.absent(o.result()));
+        if (round % 2 == 1 && isReference(result)) {
+            return List.of(language.absent(result));
         }
-        if (language.isTruth(o.result().type())) {
-            return truths(o.result().type(), round % 2 == 0);
+        if (language.isTruth(result.type())) {
+            return truths(result.type(), round % 2 == 0);
         }
         try {
             return List.of(values.value(
-                    o.result(), values.nothing(), new ValueGenerator.Choice(round, MentionedValues.NONE, depth + 1)));
+                    result, values.nothing(), new ValueGenerator.Choice(round, MentionedValues.NONE, depth + 1)));
         } catch (NoValueFound e) {
             return List.of(new Input.Nothing());
         }

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Who called whom while a scenario ran, in order. Kept to {@value #MOST} calls. */
 public final class Trace {
@@ -49,8 +50,8 @@ public final class Trace {
         }
     }
 
-    private static String shown(Observed value, String type) {
-        return type.isEmpty() ? null : shown(value);
+    private static @Nullable String shown(@Nullable Observed value, String type) {
+        return type.isEmpty() || value == null ? null : shown(value);
     }
 
     private static String shown(Observed value) {
@@ -58,7 +59,7 @@ public final class Trace {
         return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
     }
 
-    private void begin(int object, String type, String operation, List<Observed> arguments, int thread) {
+    private void begin(int object, @Nullable String type, String operation, List<Observed> arguments, int thread) {
         Deque<Integer> frames = open.computeIfAbsent(thread, t -> new ArrayDeque<>());
         if (messages.size() >= MOST) {
             cut = true;
@@ -74,7 +75,7 @@ public final class Trace {
                 from, to, operation, arguments.stream().map(Trace::shown).toList(), null, thread));
     }
 
-    private void end(int thread, String result) {
+    private void end(int thread, @Nullable String result) {
         Deque<Integer> frames = open.get(thread);
         Integer begun = frames == null ? null : frames.poll();
         if (begun != null && begun >= 0 && result != null) {
@@ -83,7 +84,7 @@ public final class Trace {
         }
     }
 
-    private String participant(int object, String type) {
+    private String participant(int object, @Nullable String type) {
         String simple = type == null ? "" : TypeToken.simpleName(type);
         String id = object < 0 ? "type " + type : "object " + object;
         participants.computeIfAbsent(id, i -> new Participant(i, names.getOrDefault(object, ""), simple));
@@ -94,7 +95,7 @@ public final class Trace {
     }
 
     /** What was kept; null where nothing was called. */
-    public CallSequence sequence() {
+    public @Nullable CallSequence sequence() {
         List<Participant> named = participants.values().stream()
                 .map(p -> {
                     String name = p.id().startsWith("object ")

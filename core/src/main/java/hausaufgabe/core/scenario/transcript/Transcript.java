@@ -6,6 +6,7 @@ import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Sentence.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What was done in a scenario, line by line. Kept to {@value #MOST} lines. */
 public final class Transcript {
@@ -15,7 +16,7 @@ public final class Transcript {
     private final List<Line> lines = new ArrayList<>();
 
     /** @param depth 0 for what was done, 1 for what came of it */
-    public void add(LineKind kind, int depth, Boolean good, Object... parts) {
+    public void add(LineKind kind, int depth, @Nullable Boolean good, Object... parts) {
         if (lines.size() < MOST || kind == LineKind.EXPECTED || kind == LineKind.STOPPED) {
             lines.add(new Line(kind, depth, say(parts), good));
         }
@@ -38,7 +39,7 @@ public final class Transcript {
         add(LineKind.EXPECTED, 0, holds, parts);
     }
 
-    public void stopped(Boolean good, String why) {
+    public void stopped(@Nullable Boolean good, String why) {
         add(LineKind.STOPPED, 0, good, why);
     }
 

@@ -89,8 +89,11 @@ public final class ArgumentPool {
             return c.object();
         }
         return c.isLiteral()
-                ? language.literal(c.value(), wanted).orElseThrow()
-                : new Input.Simple(c.value().kind(), c.value().type(), c.value().text());
+                ? language.literal(c.knownValue(), wanted).orElseThrow()
+                : new Input.Simple(
+                        c.knownValue().kind(),
+                        c.knownValue().knownType(),
+                        c.knownValue().text());
     }
 
     private boolean fits(Referent c, String wanted) {
@@ -98,10 +101,10 @@ public final class ArgumentPool {
             return language.canBeNothing(wanted);
         }
         if (c.isLiteral()) {
-            return language.literal(c.value(), wanted).isPresent();
+            return language.literal(c.knownValue(), wanted).isPresent();
         }
         if (c.object() == null) {
-            return language.isSameSimpleType(c.value().type(), wanted);
+            return language.isSameSimpleType(c.knownValue().knownType(), wanted);
         }
         if (c.type() == null) {
             return c.object().type().equals(wanted);

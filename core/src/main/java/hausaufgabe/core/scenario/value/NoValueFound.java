@@ -5,7 +5,15 @@ public final class NoValueFound extends Exception {
 
     private static final long serialVersionUID = 1L;
 
+    private final String message;
+
     public NoValueFound(String message) {
         super(message);
+        this.message = message;
+    }
+
+    @Override
+    public String getMessage() {
+        return message;
     }
 }

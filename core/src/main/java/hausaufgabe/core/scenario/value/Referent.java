@@ -6,6 +6,8 @@ import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.notation.Scenario.Argument;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a name of a scenario stands for.
@@ -18,21 +20,41 @@ import java.util.List;
  * @param isDouble whether it stands in for the role and answers what it is told to
  */
 public record Referent(
-        String role, Type type, ObjectRef object, Observed value, List<Observed> several, boolean isDouble) {
+        @Nullable String role,
+        @Nullable Type type,
+        @Nullable ObjectRef object,
+        @Nullable Observed value,
+        List<Observed> several,
+        boolean isDouble) {
 
     /** What {@code null} in a scenario stands for. */
     public static final Referent NULL = new Referent("null", null, null, Observed.NOTHING, List.of(), false);
 
-    public static Referent made(String role, Type type, ObjectRef object, boolean isDouble) {
+    public static Referent made(@Nullable String role, Type type, @Nullable ObjectRef object, boolean isDouble) {
         return new Referent(role, type, object, null, List.of(), isDouble);
     }
 
-    public static Referent result(Type type, Observed value) {
+    public static Referent result(@Nullable Type type, Observed value) {
         return new Referent(null, type, value.ref(), value, List.of(), false);
     }
 
     public static Referent results(List<Observed> several) {
         return new Referent(null, null, null, null, several, false);
+    }
+
+    /** @throws NullPointerException where it is of no type of the program; for those of which that is known */
+    public Type knownType() {
+        return Objects.requireNonNull(type, "of no type of the program");
+    }
+
+    /** @throws NullPointerException where it is no object; for those of which that is known */
+    public ObjectRef knownObject() {
+        return Objects.requireNonNull(object, "no object");
+    }
+
+    /** @throws NullPointerException where it is nothing that a call gave back; for those of which that is known */
+    Observed knownValue() {
+        return Objects.requireNonNull(value, "not given back by a call");
     }
 
     /** A number, text or truth value as a scenario writes it, before it is known where it goes. */

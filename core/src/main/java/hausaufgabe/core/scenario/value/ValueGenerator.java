@@ -22,9 +22,10 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makes values by type: simple ones from samples, objects of the program through their constructors, a static operation or
@@ -47,17 +48,13 @@ public final class ValueGenerator {
     private boolean real;
 
     public ValueGenerator(
-            Design design,
-            Program program,
-            LanguageValues language,
-            Session session,
-            Function<ValueGenerator, DoubleSource> doubles) {
+            Design design, Program program, LanguageValues language, Session session, DoubleSource doubles) {
         this.design = design;
         this.program = program;
         this.language = language;
         this.session = session;
         this.mentions = new ProgramMentions(design, program);
-        this.doubles = doubles.apply(this);
+        this.doubles = doubles;
     }
 
     /** What the program's code mentions. */
@@ -160,7 +157,7 @@ public final class ValueGenerator {
     private Input ofLibrary(TypeRef wanted) throws NoValueFound, DriverLost {
         Optional<Request> held = language.heldByRuntime(wanted.type());
         if (held.isPresent()) {
-            return session.ask(held.get()).value().ref();
+            return session.ask(held.get()).value().knownRef();
         }
         Optional<Program.Part> part = program.doubleOfLibrary(wanted.type());
         if (part.isEmpty()) {
@@ -243,7 +240,8 @@ public final class ValueGenerator {
 
     /** An enum's constant that has a body of its own. */
     public ObjectRef constant(Type body) throws NoValueFound, DriverLost {
-        return read(body.enclosing(), body.name().substring(body.name().lastIndexOf('.') + 1), body.enclosing());
+        String owner = Objects.requireNonNull(body.enclosing(), "a constant stands in its enum");
+        return read(owner, body.name().substring(body.name().lastIndexOf('.') + 1), owner);
     }
 
     private ObjectRef read(String type, String field, String shown) throws NoValueFound, DriverLost {
@@ -277,7 +275,7 @@ public final class ValueGenerator {
     }
 
     /** An object that a static field holds, or that another's operation makes: for what has no name, or makes itself. */
-    public ObjectRef givenOut(Type type, List<String> problems) throws DriverLost {
+    public @Nullable ObjectRef givenOut(Type type, List<String> problems) throws DriverLost {
         if (type.origin() == Type.Origin.CONSTANT) {
             try {
                 return constant(type);
@@ -326,13 +324,13 @@ public final class ValueGenerator {
                 || value instanceof Value.OneOf one && one.values().stream().anyMatch(v -> makes(v, type));
     }
 
-    public ObjectRef tryWay(Type type, Operation way, ArgumentPool pool, int round, List<String> problems)
+    public @Nullable ObjectRef tryWay(Type type, Operation way, ArgumentPool pool, int round, List<String> problems)
             throws DriverLost {
         return tryWay(type, way, pool, new Choice(round, mentions.of(way.owner()), 0), problems);
     }
 
-    private ObjectRef tryWay(Type type, Operation way, ArgumentPool pool, Choice choice, List<String> problems)
-            throws DriverLost {
+    private @Nullable ObjectRef tryWay(
+            Type type, Operation way, ArgumentPool pool, Choice choice, List<String> problems) throws DriverLost {
         try {
             List<Input> arguments = arguments(way, pool, choice);
             Answer a = session.ask(request(design.type(way.owner()).orElse(type), way, arguments));

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Runs of the program as a whole, each in a process of its own. */
 public final class WholeRuns {
@@ -44,10 +45,14 @@ public final class WholeRuns {
     public record Startable(Design design, Program program) {}
 
     /** What came of a run. */
-    private record Came(String output, String errors, Map<String, String> files, ThrownError thrown) {}
+    private record Came(
+            String output,
+            String errors,
+            Map<String, String> files,
+            @Nullable ThrownError thrown) {}
 
     /** @param starter the code that was handed out; null where there was none, or it does not compile */
-    public ScenarioResult run(Run run, Startable submission, Startable starter) {
+    public ScenarioResult run(Run run, Startable submission, @Nullable Startable starter) {
         long start = milliseconds.getAsLong();
         Transcript transcript = new Transcript();
         try {
@@ -67,17 +72,19 @@ public final class WholeRuns {
         }
     }
 
-    private StepResult play(Run run, Startable submission, Startable starter, Transcript transcript) throws DriverLost {
+    private StepResult play(Run run, Startable submission, @Nullable Startable starter, Transcript transcript)
+            throws DriverLost {
         boolean compares = run.expected().stream().anyMatch(e -> e.how() == Run.How.AS_BEFORE);
         StepResult hindrance = hindrance(run, submission);
         if (!hindrance.isHeld()) {
             return hindrance;
         }
         Came came = start(run, submission, transcript, "");
-        Came before = null;
-        if (compares && starter == null) {
-            return StepResult.blocked("There is no starter code that compiles to compare with.");
-        } else if (compares) {
+        @Nullable Came before = null;
+        if (compares) {
+            if (starter == null) {
+                return StepResult.blocked("There is no starter code that compiles to compare with.");
+            }
             hindrance = hindrance(run, starter);
             if (!hindrance.isHeld()) {
                 return hindrance;
@@ -178,7 +185,7 @@ public final class WholeRuns {
                 .toList();
     }
 
-    private static StepResult expect(Run.Expected e, Came came, Came before, Transcript transcript) {
+    private static StepResult expect(Run.Expected e, Came came, @Nullable Came before, Transcript transcript) {
         String what = e.file() == null ? "output" : e.file();
         String is = e.file() == null ? came.output() : came.files().get(e.file());
         String wanted = before == null || e.how() != Run.How.AS_BEFORE
