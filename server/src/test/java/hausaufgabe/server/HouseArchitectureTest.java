@@ -55,7 +55,7 @@ class HouseArchitectureTest {
 
     @ParameterizedTest
     @CsvSource({
-        "core, java. hausaufgabe.core.",
+        "core, java. org.jspecify. hausaufgabe.core.",
         "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. hausaufgabe.core."
                 + " hausaufgabe.language.",
         "drivers/jvm, java. org.json. sun.misc. hausaufgabe.driver.",
