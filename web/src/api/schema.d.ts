@@ -730,7 +730,7 @@ export interface components {
         };
         SseEmitter: {
             /** Format: int64 */
-            timeout: number | null;
+            timeout?: number | null;
         };
         Student: {
             group: string;

@@ -1,40 +1,31 @@
 package hausaufgabe.server;
 
 import hausaufgabe.server.submission.Summary;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
-import java.util.ArrayList;
+import java.lang.reflect.RecordComponent;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * What the description of the API says that the types do not: which properties may be absent. All others are always there.
+ * What the description of the API says beyond its paths: which properties are always there, read from the records themselves.
  * The web application's types are generated from it.
  */
 @Configuration
 class ApiDescription {
-
-    private static final Map<String, Set<String>> MAY_BE_ABSENT = Map.ofEntries(
-            Map.entry("Session", Set.of("staff")),
-            Map.entry("SandboxState", Set.of("problem")),
-            Map.entry("SubmissionView", Set.of("progress", "failure", "report")),
-            Map.entry("CheckReport", Set.of("form")),
-            Map.entry("Piece", Set.of("role")),
-            Map.entry("Line", Set.of("good")),
-            Map.entry("ScenarioResult", Set.of("calls")),
-            Map.entry("Message", Set.of("result")),
-            Map.entry("HealthFact", Set.of("before")),
-            Map.entry("ReviewView", Set.of("settledBy", "settledAt")),
-            Map.entry("Change", Set.of("item", "before", "after", "reason")),
-            Map.entry("Row", Set.of("handedIn", "points", "possible", "markedBy")),
-            Map.entry("LastAttempt", Set.of("progress", "failure", "verdict", "form")),
-            Map.entry("GivenPoints", Set.of("reason")));
 
     @Bean
     OpenApiCustomizer presence() {
@@ -52,16 +43,41 @@ class ApiDescription {
                             new JsonSchema()
                                     .typesItem("array")
                                     .items(new Schema<>().$ref("#/components/schemas/Mark")));
-            api.getComponents().getSchemas().forEach(ApiDescription::require);
         };
     }
 
-    private static void require(String name, Schema<?> schema) {
-        if (schema.getProperties() != null) {
-            List<String> required = new ArrayList<>(schema.getProperties().keySet());
-            required.removeAll(MAY_BE_ABSENT.getOrDefault(name, Set.of()));
-            required.sort(null);
-            schema.setRequired(required);
+    /** What a record does not say may be absent is always there. */
+    @Bean
+    ModelConverter required() {
+        return new ModelConverter() {
+            @Override
+            public Schema<?> resolve(
+                    AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> others) {
+                Schema<?> resolved = others.hasNext() ? others.next().resolve(type, context, others) : null;
+                Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
+                if (resolved != null && raw.isRecord()) {
+                    require(raw, modelOf(resolved, context));
+                }
+                return resolved;
+            }
+        };
+    }
+
+    private static Schema<?> modelOf(Schema<?> resolved, ModelConverterContext context) {
+        String reference = resolved.get$ref();
+        return reference == null
+                ? resolved
+                : context.getDefinedModels().get(reference.substring(reference.lastIndexOf('/') + 1));
+    }
+
+    private static void require(Class<?> type, Schema<?> schema) {
+        if (schema != null && schema.getProperties() != null) {
+            Set<String> required = new TreeSet<>(schema.getProperties().keySet());
+            Stream.of(type.getRecordComponents())
+                    .filter(c -> c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                    .map(RecordComponent::getName)
+                    .forEach(required::remove);
+            schema.setRequired(List.copyOf(required));
         }
     }
 }

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -53,7 +54,7 @@ class SessionController {
     record SignedIn(long id, String login, String name, Staff.Role role) {}
 
     /** @param staff who is signed in; null for nobody */
-    record Session(SignedIn staff) {}
+    record Session(@Nullable SignedIn staff) {}
 
     private static Session of(Staff staff) {
         return new Session(new SignedIn(staff.id(), staff.login(), staff.name(), staff.role()));

@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -79,10 +80,10 @@ class Grades {
      */
     record Row(
             Student student,
-            LastAttempt handedIn,
-            Double points,
-            Double possible,
-            String markedBy,
+            @Nullable LastAttempt handedIn,
+            @Nullable Double points,
+            @Nullable Double possible,
+            @Nullable String markedBy,
             boolean settled,
             String feedback) {}
 
@@ -96,11 +97,11 @@ class Grades {
             Instant uploadedAt,
             boolean late,
             HandedIn.State state,
-            String progress,
-            String failure,
+            @Nullable String progress,
+            @Nullable String failure,
             boolean compiled,
-            CheckReport.Verdict verdict,
-            String form,
+            CheckReport.@Nullable Verdict verdict,
+            @Nullable String form,
             int toSettle,
 
             @JsonRawValue String marks) {}

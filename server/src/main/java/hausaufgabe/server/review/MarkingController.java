@@ -13,6 +13,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -58,9 +59,9 @@ class MarkingController {
             Instant uploadedAt,
             boolean late,
             HandedIn.State state,
-            String progress,
-            String failure,
-            CheckReport report,
+            @Nullable String progress,
+            @Nullable String failure,
+            @Nullable CheckReport report,
             List<SourceLine> sources,
             ReviewView review) {}
 
@@ -79,7 +80,7 @@ class MarkingController {
      */
     record SourcePiece(String path, int from, int lines, String text) {}
 
-    record GivenPoints(@NotNull Double points, String reason) {}
+    record GivenPoints(@NotNull Double points, @Nullable String reason) {}
 
     record Feedback(@NotNull String text) {}
 

@@ -2,6 +2,7 @@ package hausaufgabe.server.review;
 
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What people made of a submission.
@@ -16,8 +17,8 @@ public record ReviewView(
         double points,
         double possible,
         String feedback,
-        String settledBy,
-        Instant settledAt,
+        @Nullable String settledBy,
+        @Nullable Instant settledAt,
         List<Decision> decisions,
         List<Change> history) {
 
@@ -29,5 +30,12 @@ public record ReviewView(
      *
      * @param item what points were for; null for other changes
      */
-    public record Change(String what, String item, String before, String after, String reason, String by, Instant at) {}
+    public record Change(
+            String what,
+            @Nullable String item,
+            @Nullable String before,
+            @Nullable String after,
+            @Nullable String reason,
+            String by,
+            Instant at) {}
 }

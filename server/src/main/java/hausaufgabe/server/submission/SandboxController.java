@@ -3,6 +3,7 @@ package hausaufgabe.server.submission;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.sandbox.jvm.SelfTest;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -25,7 +26,7 @@ class SandboxController {
      * @param unsafe whether they are run without a sandbox, as was asked for at the start
      * @param found what was tried when the server started, and held
      */
-    record SandboxState(String problem, boolean unsafe, List<String> found) {}
+    record SandboxState(@Nullable String problem, boolean unsafe, List<String> found) {}
 
     @EventListener(ApplicationReadyEvent.class)
     void look() {
