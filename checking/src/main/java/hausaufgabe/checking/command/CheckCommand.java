@@ -44,12 +44,12 @@ import picocli.CommandLine.Spec;
 public final class CheckCommand implements Callable<Integer> {
 
     @ArgGroup(multiplicity = "1")
-    private What what;
+    private CheckedFor what;
 
     @ArgGroup(multiplicity = "1")
-    private Which which;
+    private Submitted which;
 
-    static final class What {
+    static final class CheckedFor {
         @Option(names = "--pattern", paramLabel = "NAME", description = "A pattern of the catalogue, such as strategy.")
         private String pattern;
 
@@ -57,7 +57,7 @@ public final class CheckCommand implements Callable<Integer> {
         private Path exercise;
     }
 
-    static final class Which {
+    static final class Submitted {
         @Option(names = "--submission", paramLabel = "DIR_OR_ZIP", description = "One submission.")
         private Path submission;
 
@@ -192,7 +192,7 @@ public final class CheckCommand implements Callable<Integer> {
         }
         try {
             return PatternFile.read(musterFile(what.exercise)).text();
-        } catch (PatternFile.Refused e) {
+        } catch (PatternFile.UnreadablePattern e) {
             throw bad(e.getMessage());
         }
     }

@@ -60,7 +60,7 @@ public final class PatternCommand implements Runnable {
         PatternFile read;
         try {
             read = PatternFile.read(file);
-        } catch (PatternFile.Refused e) {
+        } catch (PatternFile.UnreadablePattern e) {
             throw new ParameterException(spec.commandLine(), e.getMessage());
         }
         DesignPattern p = read.pattern();

@@ -17,20 +17,20 @@ record PatternFile(Path path, String text, DesignPattern pattern) {
     private static final long LARGEST = 2_000_000;
 
     /** @param message for the person who gave the file: which, where, what to do */
-    static final class Refused extends Exception {
+    static final class UnreadablePattern extends Exception {
         private static final long serialVersionUID = 1L;
 
-        Refused(String message) {
+        UnreadablePattern(String message) {
             super(message);
         }
     }
 
-    static PatternFile read(Path path) throws IOException, Refused {
+    static PatternFile read(Path path) throws IOException, UnreadablePattern {
         if (!Files.isRegularFile(path)) {
-            throw new Refused("there is no file at " + path);
+            throw new UnreadablePattern("there is no file at " + path);
         }
         if (Files.size(path) > LARGEST) {
-            throw new Refused(path + " has " + Files.size(path) + " bytes; that is too much for a pattern");
+            throw new UnreadablePattern(path + " has " + Files.size(path) + " bytes; that is too much for a pattern");
         }
         byte[] bytes = Files.readAllBytes(path);
         String text;
@@ -42,12 +42,12 @@ record PatternFile(Path path, String text, DesignPattern pattern) {
                     .decode(ByteBuffer.wrap(bytes))
                     .toString();
         } catch (CharacterCodingException e) {
-            throw new Refused(path + " is not UTF-8. Save it as UTF-8 and try again.");
+            throw new UnreadablePattern(path + " is not UTF-8. Save it as UTF-8 and try again.");
         }
         try {
             return new PatternFile(path, text, Patterns.parse(text));
         } catch (NotationException e) {
-            throw new Refused(path + ", " + e.getMessage());
+            throw new UnreadablePattern(path + ", " + e.getMessage());
         }
     }
 }

@@ -81,30 +81,31 @@ public final class CheckerMain {
         return r.totalMemory() - r.freeMemory() > r.maxMemory() / 4 * 3;
     }
 
-    private Message answer(CheckRequest request) throws IOException {
+    private CheckerMessage answer(CheckRequest request) throws IOException {
         try {
-            return Message.report(check.run(request, this::progress));
+            return CheckerMessage.report(check.run(request, this::progress));
         } catch (NotationException e) {
-            return Message.failed("The pattern cannot be read: " + e.getMessage());
+            return CheckerMessage.failed("The pattern cannot be read: " + e.getMessage());
         } catch (StackOverflowError e) {
-            return Message.failed("The sources are nested too deeply to be read.");
+            return CheckerMessage.failed("The sources are nested too deeply to be read.");
         } catch (OutOfMemoryError e) {
             throw e;
         } catch (RuntimeException | Error e) {
             LOG.error("a check broke", e);
-            return Message.failed("The check broke (" + e.getClass().getSimpleName() + "). This is a fault of ours.");
+            return CheckerMessage.failed(
+                    "The check broke (" + e.getClass().getSimpleName() + "). This is a fault of ours.");
         }
     }
 
     private void progress(String text) {
         try {
-            tell(Message.progress(text));
+            tell(CheckerMessage.progress(text));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private void tell(Message message) throws IOException {
+    private void tell(CheckerMessage message) throws IOException {
         out.print(Json.mapper().writeValueAsString(message) + "\n");
         out.flush();
     }

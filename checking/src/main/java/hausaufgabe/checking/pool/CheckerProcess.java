@@ -87,7 +87,7 @@ final class CheckerProcess implements AutoCloseable {
 
     private CheckReport await(Consumer<String> progress) throws IOException {
         for (String line = from.readLine(); line != null; line = from.readLine()) {
-            Message m = Json.mapper().readValue(line, Message.class);
+            CheckerMessage m = Json.mapper().readValue(line, CheckerMessage.class);
             if (m.progress() != null) {
                 progress.accept(m.progress());
             } else if (m.report() != null) {

@@ -66,10 +66,10 @@ final class ConditionParser {
                 return sort;
             }
         }
-        Attempt best = null;
+        ParseAttempt best = null;
         for (Vocabulary.Variant v : vocabulary.variants(tokens.peek().text())) {
             if (v.relation().isSaidOf(of) || (of == Subject.TYPE && v.relation().isSaidOf(Subject.OPERATION))) {
-                Attempt a = attempt(v.relation(), v.words(), v.negative());
+                ParseAttempt a = attempt(v.relation(), v.words(), v.negative());
                 if (a.found != null) {
                     return a.found;
                 }
@@ -99,36 +99,36 @@ final class ConditionParser {
     }
 
     /** @param reached how many tokens fitted before one did not */
-    private record Attempt(@Nullable Predicate found, int reached, String expected, List<String> known) {}
+    private record ParseAttempt(@Nullable Predicate found, int reached, String expected, List<String> known) {}
 
-    private Attempt attempt(Relation relation, String words, boolean negative) {
+    private ParseAttempt attempt(Relation relation, String words, boolean negative) {
         int start = tokens.mark();
         List<String> filled = new ArrayList<>();
         for (String word : words.split(" ")) {
             int reached = tokens.mark() - start;
             if (!Relation.isSlot(word)) {
                 if (!tokens.accept(word)) {
-                    return new Attempt(null, reached, "'" + word + "'", List.of(word));
+                    return new ParseAttempt(null, reached, "'" + word + "'", List.of(word));
                 }
             } else if (word.equals("NUMBER")) {
                 if (tokens.peek().kind() != Kind.NUMBER) {
-                    return new Attempt(null, reached, "a number", List.of());
+                    return new ParseAttempt(null, reached, "a number", List.of());
                 }
                 filled.add(String.valueOf(count()));
             } else {
                 Names.Kind kind = Names.Kind.valueOf(word);
                 if (!names.is(tokens.peek(), kind)) {
                     String expected = "the name of " + kind.words() + " declared above";
-                    return new Attempt(null, reached, expected, names.of(kind));
+                    return new ParseAttempt(null, reached, expected, names.of(kind));
                 }
                 filled.add(tokens.next().text());
             }
         }
         Predicate says = new Predicate.Says(relation, List.copyOf(filled));
-        return new Attempt(negative ? new Predicate.Not(says) : says, tokens.mark() - start, "", List.of());
+        return new ParseAttempt(negative ? new Predicate.Not(says) : says, tokens.mark() - start, "", List.of());
     }
 
-    private NotationException failure(Subject of, int start, @Nullable Attempt best) {
+    private NotationException failure(Subject of, int start, @Nullable ParseAttempt best) {
         if (best == null || best.reached == 0) {
             Set<String> verbs = new LinkedHashSet<>();
             for (Relation r : vocabulary.relations()) {
@@ -144,7 +144,7 @@ final class ConditionParser {
         Set<String> expected = new LinkedHashSet<>();
         for (Vocabulary.Variant v : vocabulary.variants()) {
             tokens.reset(start);
-            Attempt a = attempt(v.relation(), v.words(), v.negative());
+            ParseAttempt a = attempt(v.relation(), v.words(), v.negative());
             if (a.reached == best.reached && v.relation().isSaidOf(of)) {
                 expected.add(a.expected);
                 known.addAll(a.known);

@@ -16,19 +16,19 @@ final class Contradictions {
 
     private Contradictions() {}
 
-    private record Asked(String by, boolean forbidden, Condition condition) {}
+    private record Demand(String by, boolean forbidden, Condition condition) {}
 
     /** @throws NotationException where some form asks for two things that exclude each other */
     static void refuse(DesignPattern pattern) {
         for (Form form : pattern.forms()) {
-            List<Asked> all = new ArrayList<>();
+            List<Demand> all = new ArrayList<>();
             for (Requirement r : pattern.requirementsOf(form)) {
-                r.conditions().forEach(c -> all.add(new Asked(r.id(), r.forbidden(), c)));
+                r.conditions().forEach(c -> all.add(new Demand(r.id(), r.forbidden(), c)));
             }
-            Map<Object, List<Asked>> alike = new LinkedHashMap<>();
-            for (Asked a : all) {
+            Map<Object, List<Demand>> alike = new LinkedHashMap<>();
+            for (Demand a : all) {
                 Object what = List.of(a.condition.subject(), a.condition.predicate());
-                List<Asked> before = alike.computeIfAbsent(what, k -> new ArrayList<>());
+                List<Demand> before = alike.computeIfAbsent(what, k -> new ArrayList<>());
                 // of many that say the same the first few stand for all
                 before.stream().limit(FEW).forEach(b -> check(form, b, a));
                 before.add(a);
@@ -36,7 +36,7 @@ final class Contradictions {
         }
     }
 
-    private static void check(Form form, Asked a, Asked b) {
+    private static void check(Form form, Demand a, Demand b) {
         String both = "'" + a.by + "' and '" + b.by + "' contradict each other in the form \"" + form.name() + "\": ";
         String what = PatternPrinter.condition(a.condition);
         if (a.condition.equals(b.condition) && a.forbidden != b.forbidden) {

@@ -23,7 +23,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
     private final OutputCapture printing;
     private final Runnable enough;
     private final Map<Object, Map<String, Object[]>> answers = new IdentityHashMap<>();
-    private final Map<Object, List<Look>> looks = new IdentityHashMap<>();
+    private final Map<Object, List<Watched>> looks = new IdentityHashMap<>();
     private final Map<String, Integer> turns = new HashMap<>();
     private final Map<Thread, Integer> threads = new IdentityHashMap<>();
     private JSONArray events = new JSONArray();
@@ -34,7 +34,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
     static final Object ITSELF = new Object();
 
     /** Something read of another object whenever a double is asked. */
-    interface Look {
+    interface Watched {
         Object read() throws Exception;
     }
 
@@ -52,7 +52,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
         answers.put(self, given);
     }
 
-    synchronized void look(Object self, List<Look> read) {
+    synchronized void look(Object self, List<Watched> read) {
         looks.put(self, read);
     }
 
@@ -87,7 +87,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
             return objects.number(self);
         }
         Object[] arguments = (Object[]) told[2];
-        List<Look> looking;
+        List<Watched> looking;
         JSONObject event = null;
         synchronized (this) {
             looking = looks.get(self);
@@ -100,7 +100,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
         }
         if (looking != null && event != null) {
             JSONArray seen = new JSONArray();
-            for (Look l : looking) {
+            for (Watched l : looking) {
                 seen.put(seen(l));
             }
             event.put("seen", seen);
@@ -108,7 +108,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
         return answerOf(self, operation);
     }
 
-    private Object seen(Look look) {
+    private Object seen(Watched look) {
         try {
             return values.out(look.read());
         } catch (Exception | StackOverflowError e) {

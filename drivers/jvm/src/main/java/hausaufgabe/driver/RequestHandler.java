@@ -37,10 +37,10 @@ final class RequestHandler {
         forget();
     }
 
-    private static final class Refused extends Exception {
+    private static final class RequestRefused extends Exception {
         private static final long serialVersionUID = 1L;
 
-        Refused(String message) {
+        RequestRefused(String message) {
             super(message);
         }
     }
@@ -134,7 +134,7 @@ final class RequestHandler {
             case "state" -> state(request);
             case "main" -> main(request);
             case "tests" -> tests(request);
-            default -> throw new Refused("unknown request");
+            default -> throw new RequestRefused("unknown request");
         };
     }
 
@@ -372,11 +372,11 @@ final class RequestHandler {
     }
 
     private Object watch(JSONObject request) throws ReflectiveOperationException {
-        List<CallTracer.Look> all = new ArrayList<>();
+        List<CallTracer.Watched> all = new ArrayList<>();
         JSONArray calls = request.getJSONArray("calls");
         for (int i = 0; i < calls.length(); i++) {
             final Ready ready = call(calls.getJSONObject(i));
-            all.add(new CallTracer.Look() {
+            all.add(new CallTracer.Watched() {
                 @Override
                 public Object read() throws Exception {
                     return ready.call();
@@ -398,7 +398,7 @@ final class RequestHandler {
         for (int i = 0; without != null && i < without.length(); i++) {
             unread.add(objects.get(without.getInt(i)));
         }
-        return new JSONObject().put("state", State.of(objects.get(request.getInt("on")), unread));
+        return new JSONObject().put("state", ObjectState.of(objects.get(request.getInt("on")), unread));
     }
 
     private Object main(JSONObject request) throws Throwable {

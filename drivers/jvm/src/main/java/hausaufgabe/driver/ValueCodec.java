@@ -186,11 +186,11 @@ final class ValueCodec {
         told.put("type", counted(value.getClass().getName()));
         if (value instanceof Number || value instanceof Boolean || value instanceof Character) {
             if (ValueText.isSimple(value)) {
-                return told.put("kind", kind(value)).put("s", counted(Texts.of(value)));
+                return told.put("kind", kind(value)).put("s", counted(ShortText.of(value)));
             }
         }
         if (value instanceof String s) {
-            return told.put("kind", "text").put("s", counted(Texts.kept(s)));
+            return told.put("kind", "text").put("s", counted(ShortText.kept(s)));
         }
         return told.put("ref", objects.number(value)).put("shown", counted(ValueText.of(value)));
     }

@@ -63,7 +63,7 @@ final class ValueText {
             return '"' + cut(s) + '"';
         }
         if (isSimple(value)) {
-            return Texts.of(value);
+            return ShortText.of(value);
         }
         if (value instanceof Enum<?> e) {
             return e.getDeclaringClass().getSimpleName() + "." + e.name();

@@ -62,7 +62,7 @@ class ValueTextTest {
         ship.next = new Ship();
         ship.next.next = ship;
 
-        JSONObject state = State.of(ship, List.of());
+        JSONObject state = ObjectState.of(ship, List.of());
 
         assertEquals("Seeschwalbe", state.getString("name"));
         assertEquals("Seeschwalbe", state.getString("next.name"));

@@ -20,7 +20,7 @@ class GradeChange {
     Long submissionId;
 
     @Enumerated(EnumType.STRING)
-    What what;
+    Aspect what;
 
     String item;
 
@@ -35,7 +35,7 @@ class GradeChange {
     Instant changedAt;
 
     /** What was changed. */
-    enum What {
+    enum Aspect {
         POINTS,
         FEEDBACK,
         SETTLED
@@ -45,7 +45,7 @@ class GradeChange {
 
     GradeChange(
             Long submissionId,
-            What what,
+            Aspect what,
             String item,
             String before,
             String after,

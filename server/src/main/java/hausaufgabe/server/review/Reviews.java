@@ -130,7 +130,7 @@ public class Reviews {
         d.decidedBy = by.id();
         d.decidedAt = Instant.now(clock);
         decisions.save(d);
-        log(submission, GradeChange.What.POINTS, key, before, plain(points), d.reason, by);
+        log(submission, GradeChange.Aspect.POINTS, key, before, plain(points), d.reason, by);
     }
 
     /** Goes back to the points proposed. */
@@ -144,7 +144,7 @@ public class Reviews {
         decisions.delete(d);
         log(
                 submission,
-                GradeChange.What.POINTS,
+                GradeChange.Aspect.POINTS,
                 key,
                 plain(d.points.doubleValue()),
                 plain(item.proposed()),
@@ -169,7 +169,7 @@ public class Reviews {
         Review r = touch(submission, version);
         String before = r.feedback;
         r.feedback = text;
-        log(submission, GradeChange.What.FEEDBACK, null, before, text, null, by);
+        log(submission, GradeChange.Aspect.FEEDBACK, null, before, text, null, by);
     }
 
     /** Says that a person has looked at everything, or takes it back. */
@@ -182,7 +182,7 @@ public class Reviews {
         boolean before = r.settledBy != null;
         r.settledBy = settled ? by.id() : null;
         r.settledAt = settled ? Instant.now(clock) : null;
-        log(submission, GradeChange.What.SETTLED, null, String.valueOf(before), String.valueOf(settled), null, by);
+        log(submission, GradeChange.Aspect.SETTLED, null, String.valueOf(before), String.valueOf(settled), null, by);
     }
 
     /** The review to be changed, if it is still in the state that {@code version} names. */
@@ -205,7 +205,13 @@ public class Reviews {
     }
 
     private void log(
-            long submission, GradeChange.What what, String item, String before, String after, String reason, Staff by) {
+            long submission,
+            GradeChange.Aspect what,
+            String item,
+            String before,
+            String after,
+            String reason,
+            Staff by) {
         changes.save(new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
     }
 

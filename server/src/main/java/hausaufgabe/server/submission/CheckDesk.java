@@ -162,6 +162,6 @@ class CheckDesk {
     }
 
     private void tell(Submission s) {
-        news.tell(new News.Step(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
+        news.tell(new News.Progress(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
     }
 }

@@ -47,7 +47,7 @@ class News {
     }
 
     /** @param doing what is being done; null when nothing is */
-    record Step(long exerciseId, long submissionId, HandedIn.State state, String doing) {}
+    record Progress(long exerciseId, long submissionId, HandedIn.State state, String doing) {}
 
     /** @param person whose page it is; of one person the streams opened last are kept */
     SseEmitter listen(long person) {
@@ -69,7 +69,7 @@ class News {
     }
 
     /** Returns at once, whoever listens. */
-    void tell(Step step) {
+    void tell(Progress step) {
         listeners.forEach(l -> l.take(step));
     }
 
@@ -99,14 +99,14 @@ class News {
         }
 
         /** @param step null for a heartbeat */
-        void take(Step step) {
+        void take(Progress step) {
             synchronized (this) {
                 if (step == null && !waiting.isEmpty()) {
                     return;
                 }
                 if (step != null) {
                     // of one check only where it is now matters
-                    waiting.removeIf(w -> w instanceof Step s && s.submissionId() == step.submissionId());
+                    waiting.removeIf(w -> w instanceof Progress s && s.submissionId() == step.submissionId());
                 }
                 waiting.add(step == null ? "listening" : step);
                 if (waiting.size() > WAITING) {
@@ -137,7 +137,7 @@ class News {
                 }
                 try {
                     emitter.send(
-                            next instanceof Step s
+                            next instanceof Progress s
                                     ? SseEmitter.event().name("step").data(s)
                                     : SseEmitter.event().comment(String.valueOf(next)));
                 } catch (IOException | IllegalStateException e) {

@@ -58,8 +58,8 @@ class NewsTest {
         }
     }
 
-    private static News.Step step(long submission) {
-        return new News.Step(1, submission, HandedIn.State.RUNNING, "Reading");
+    private static News.Progress step(long submission) {
+        return new News.Progress(1, submission, HandedIn.State.RUNNING, "Reading");
     }
 
     @Test
@@ -94,8 +94,8 @@ class NewsTest {
         Page page = new Page(true);
         news.listen(1, page);
 
-        news.tell(new News.Step(1, 7, HandedIn.State.CHECKED, null));
-        news.tell(new News.Step(2, 8, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(1, 7, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(2, 8, HandedIn.State.CHECKED, null));
 
         for (int i = 0; i < 400 && !page.all().contains("submissionId=8"); i++) {
             Thread.sleep(50);

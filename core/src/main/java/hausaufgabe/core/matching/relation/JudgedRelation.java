@@ -46,15 +46,15 @@ public final class JudgedRelation implements Relation {
 
     /** @param <S> what it is asked of */
     @FunctionalInterface
-    interface How<S> {
+    interface Rule<S> {
         Judgement judge(Analyses analyses, S subject, Query query);
     }
 
     private final String words;
     private final String meaning;
-    private final @Nullable How<Type> ofType;
-    private final @Nullable How<Field> ofField;
-    private final @Nullable How<Operation> ofOperation;
+    private final @Nullable Rule<Type> ofType;
+    private final @Nullable Rule<Field> ofField;
+    private final @Nullable Rule<Operation> ofOperation;
     private final Scope scope;
     private final boolean ofRole;
     private final Holders holders;
@@ -62,9 +62,9 @@ public final class JudgedRelation implements Relation {
     private JudgedRelation(
             String words,
             String meaning,
-            @Nullable How<Type> ofType,
-            @Nullable How<Field> ofField,
-            @Nullable How<Operation> ofOperation,
+            @Nullable Rule<Type> ofType,
+            @Nullable Rule<Field> ofField,
+            @Nullable Rule<Operation> ofOperation,
             Scope scope,
             boolean ofRole,
             Holders holders) {
@@ -82,15 +82,15 @@ public final class JudgedRelation implements Relation {
         return new JudgedRelation(words, meaning, null, null, null, Scope.NOTHING, false, Holders.ANY);
     }
 
-    JudgedRelation ofType(How<Type> how) {
+    JudgedRelation ofType(Rule<Type> how) {
         return new JudgedRelation(words, meaning, how, ofField, ofOperation, scope, ofRole, holders);
     }
 
-    JudgedRelation ofField(How<Field> how) {
+    JudgedRelation ofField(Rule<Field> how) {
         return new JudgedRelation(words, meaning, ofType, how, ofOperation, scope, ofRole, holders);
     }
 
-    JudgedRelation ofOperation(How<Operation> how) {
+    JudgedRelation ofOperation(Rule<Operation> how) {
         return new JudgedRelation(words, meaning, ofType, ofField, how, scope, ofRole, holders);
     }
 

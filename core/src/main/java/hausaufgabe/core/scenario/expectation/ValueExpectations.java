@@ -57,7 +57,7 @@ public final class ValueExpectations {
     }
 
     /** Asks something of a value that came back. */
-    private interface Check {
+    private interface Holds {
         boolean holds(Observed value) throws DriverLost;
     }
 
@@ -65,7 +65,7 @@ public final class ValueExpectations {
         return referent.several().isEmpty() ? List.of(Equality.valueOf(referent)) : referent.several();
     }
 
-    private StepResult each(Referent referent, Step.Compare step, Check check) throws DriverLost {
+    private StepResult each(Referent referent, Step.Compare step, Holds check) throws DriverLost {
         List<Observed> values = valuesOf(referent);
         Sentence expected =
                 Transcript.say(Code.of(step.variable()), " " + step.how().words() + " " + Equality.words(step.with()));

@@ -40,16 +40,16 @@ final class Branches {
     }
 
     /** @param label the constant compared with, or null */
-    private record Asked(Question on, TreePath subject, String type, String label) {}
+    private record Comparison(Question on, TreePath subject, String type, String label) {}
 
     /** A chain of if and else-if is one decision. */
     Optional<Fact> ofIf(TreePath at, IfTree tree, Function<TreePath, Value> valueOf) {
         List<Arm> arms = new ArrayList<>();
-        Asked asked = null;
+        Comparison asked = null;
         TreePath path = at;
         StatementTree rest = tree;
         while (rest instanceof IfTree link) {
-            Asked a = classify(new TreePath(path, link.getCondition()));
+            Comparison a = classify(new TreePath(path, link.getCondition()));
             asked = asked == null || rank(a.on) > rank(asked.on) ? a : asked;
             arms.add(arm(path, link.getThenStatement(), labels(a), a.on != Question.TAG, false));
             rest = link.getElseStatement();
@@ -68,11 +68,11 @@ final class Branches {
         }
         boolean leaves = isReturned(at);
         List<Arm> arms = new ArrayList<>();
-        Asked asked = null;
+        Comparison asked = null;
         TreePath path = at;
         ExpressionTree rest = tree;
         while (rest instanceof ConditionalExpressionTree link) {
-            Asked a = classify(new TreePath(path, link.getCondition()));
+            Comparison a = classify(new TreePath(path, link.getCondition()));
             asked = asked == null || rank(a.on) > rank(asked.on) ? a : asked;
             arms.add(arm(path, link.getTrueExpression(), labels(a), a.on != Question.TAG, leaves));
             rest = link.getFalseExpression();
@@ -98,7 +98,7 @@ final class Branches {
             }
         }
         TreePath asked = new TreePath(at, subject);
-        return fact(new Asked(Question.TAG, asked, typeOf(asked), null), arms, into.span(at), valueOf);
+        return fact(new Comparison(Question.TAG, asked, typeOf(asked), null), arms, into.span(at), valueOf);
     }
 
     private boolean isReturned(TreePath at) {
@@ -111,7 +111,7 @@ final class Branches {
                         && l.getBodyKind() == LambdaExpressionTree.BodyKind.EXPRESSION);
     }
 
-    private Optional<Fact> fact(Asked asked, List<Arm> arms, Span span, Function<TreePath, Value> valueOf) {
+    private Optional<Fact> fact(Comparison asked, List<Arm> arms, Span span, Function<TreePath, Value> valueOf) {
         if (asked == null) {
             return Optional.empty();
         }
@@ -120,7 +120,7 @@ final class Branches {
         return Optional.of(new Fact.Branch(asked.on, subject, type, arms, span));
     }
 
-    private static List<String> labels(Asked asked) {
+    private static List<String> labels(Comparison asked) {
         return asked.label == null ? List.of() : List.of(asked.label);
     }
 
@@ -212,7 +212,7 @@ final class Branches {
                 return typeAsked(new TreePath(new TreePath(at, side), m.getExpression()), into.span(at));
             }
         }
-        Asked asked = classify(at);
+        Comparison asked = classify(at);
         boolean enumConstant = asked.on == Question.TAG && asked.type != null;
         return enumConstant || asked.on == Question.NULL
                 ? fact(asked, List.of(), into.span(at), valueOf)
@@ -227,7 +227,7 @@ final class Branches {
         String called = m.getEnclosingElement() + "." + m.getSimpleName();
         return NULL_CHECKS.contains(called)
                 ? fact(
-                        new Asked(
+                        new Comparison(
                                 Question.NULL,
                                 new TreePath(at, tree.getArguments().get(0)),
                                 null,
@@ -282,7 +282,7 @@ final class Branches {
         };
     }
 
-    private Asked classify(TreePath at) {
+    private Comparison classify(TreePath at) {
         Tree tree = at.getLeaf();
         if (tree instanceof ParenthesizedTree p) {
             return classify(new TreePath(at, p.getExpression()));
@@ -291,7 +291,7 @@ final class Branches {
             return classify(new TreePath(at, u.getExpression()));
         }
         if (tree instanceof InstanceOfTree i) {
-            return new Asked(Question.TYPE, new TreePath(at, i.getExpression()), null, null);
+            return new Comparison(Question.TYPE, new TreePath(at, i.getExpression()), null, null);
         }
         if (tree instanceof BinaryTree b) {
             return binary(at, b);
@@ -299,39 +299,39 @@ final class Branches {
         if (tree instanceof MethodInvocationTree m) {
             return call(at, m);
         }
-        return new Asked(Question.OTHER, null, null, null);
+        return new Comparison(Question.OTHER, null, null, null);
     }
 
-    private Asked binary(TreePath at, BinaryTree b) {
+    private Comparison binary(TreePath at, BinaryTree b) {
         TreePath left = new TreePath(at, b.getLeftOperand());
         TreePath right = new TreePath(at, b.getRightOperand());
         switch (b.getKind()) {
             case CONDITIONAL_AND, CONDITIONAL_OR -> {
-                Asked x = classify(left);
-                Asked y = classify(right);
+                Comparison x = classify(left);
+                Comparison y = classify(right);
                 return rank(y.on) > rank(x.on) ? y : x;
             }
             case EQUAL_TO, NOT_EQUAL_TO -> {
                 if (isNull(b.getLeftOperand()) || isNull(b.getRightOperand())) {
-                    return new Asked(Question.NULL, isNull(b.getLeftOperand()) ? right : left, null, null);
+                    return new Comparison(Question.NULL, isNull(b.getLeftOperand()) ? right : left, null, null);
                 }
                 if (isConstant(right)) {
-                    return new Asked(Question.TAG, left, typeOf(left), label(right));
+                    return new Comparison(Question.TAG, left, typeOf(left), label(right));
                 }
                 if (isConstant(left)) {
-                    return new Asked(Question.TAG, right, typeOf(right), label(left));
+                    return new Comparison(Question.TAG, right, typeOf(right), label(left));
                 }
-                return new Asked(Question.OTHER, null, null, null);
+                return new Comparison(Question.OTHER, null, null, null);
             }
             default -> {
-                return new Asked(Question.OTHER, null, null, null);
+                return new Comparison(Question.OTHER, null, null, null);
             }
         }
     }
 
-    private Asked call(TreePath at, MethodInvocationTree m) {
+    private Comparison call(TreePath at, MethodInvocationTree m) {
         if (!(m.getMethodSelect() instanceof MemberSelectTree select)) {
-            return new Asked(Question.OTHER, null, null, null);
+            return new Comparison(Question.OTHER, null, null, null);
         }
         String name = select.getIdentifier().toString();
         TreePath on = new TreePath(new TreePath(at, select), select.getExpression());
@@ -339,17 +339,17 @@ final class Branches {
             TreePath argument = new TreePath(at, m.getArguments().get(0));
             if (SAME_TEXT.contains(name)) {
                 if (isConstant(argument)) {
-                    return new Asked(Question.TAG, on, typeOf(on), label(argument));
+                    return new Comparison(Question.TAG, on, typeOf(on), label(argument));
                 }
                 if (isConstant(on)) {
-                    return new Asked(Question.TAG, argument, typeOf(argument), label(on));
+                    return new Comparison(Question.TAG, argument, typeOf(argument), label(on));
                 }
             }
             if (name.equals("isNull") || name.equals("nonNull")) {
-                return new Asked(Question.NULL, argument, null, null);
+                return new Comparison(Question.NULL, argument, null, null);
             }
         }
-        return new Asked(Question.OTHER, null, null, null);
+        return new Comparison(Question.OTHER, null, null, null);
     }
 
     private static boolean isNull(Tree tree) {

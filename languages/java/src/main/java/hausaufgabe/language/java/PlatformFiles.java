@@ -16,10 +16,10 @@ import javax.tools.JavaFileObject;
  */
 final class PlatformFiles extends ForwardingJavaFileManager<JavaFileManager> {
 
-    private final Map<Asked, List<JavaFileObject>> lists = new ConcurrentHashMap<>();
+    private final Map<Listing, List<JavaFileObject>> lists = new ConcurrentHashMap<>();
     private final Map<JavaFileObject, String> names = new ConcurrentHashMap<>();
 
-    private record Asked(Location location, String packageName, Set<JavaFileObject.Kind> kinds, boolean deep) {}
+    private record Listing(Location location, String packageName, Set<JavaFileObject.Kind> kinds, boolean deep) {}
 
     PlatformFiles(JavaFileManager files) {
         super(files);
@@ -28,7 +28,7 @@ final class PlatformFiles extends ForwardingJavaFileManager<JavaFileManager> {
     @Override
     public Iterable<JavaFileObject> list(
             Location location, String packageName, Set<JavaFileObject.Kind> kinds, boolean recurse) throws IOException {
-        Asked asked = new Asked(location, packageName, Set.copyOf(kinds), recurse);
+        Listing asked = new Listing(location, packageName, Set.copyOf(kinds), recurse);
         List<JavaFileObject> known = lists.get(asked);
         if (known == null) {
             List<JavaFileObject> found = new ArrayList<>();

@@ -6,12 +6,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32;
 
 /** What is kept of a text or number, whatever its length: enough to read it and to tell it from another. */
-final class Texts {
+final class ShortText {
 
     private static final int LONGEST = 1_000;
     private static final int MOST_BITS = 4_000;
 
-    private Texts() {}
+    private ShortText() {}
 
     /** The text itself, or its beginning with its length and a sum that tells it from others that begin alike. */
     static String kept(String text) {

@@ -11,17 +11,17 @@ import hausaufgabe.core.report.CheckReport;
  * @param failed why there is no report
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record Message(String progress, CheckReport report, String failed) {
+record CheckerMessage(String progress, CheckReport report, String failed) {
 
-    static Message progress(String text) {
-        return new Message(text, null, null);
+    static CheckerMessage progress(String text) {
+        return new CheckerMessage(text, null, null);
     }
 
-    static Message report(CheckReport report) {
-        return new Message(null, report, null);
+    static CheckerMessage report(CheckReport report) {
+        return new CheckerMessage(null, report, null);
     }
 
-    static Message failed(String why) {
-        return new Message(null, null, why);
+    static CheckerMessage failed(String why) {
+        return new CheckerMessage(null, null, why);
     }
 }

@@ -14,7 +14,7 @@ import org.json.JSONObject;
  * All that an object keeps, also in objects it leads to, as texts by the way to them. Two states are the same when these
  * are. None of the program's code is run for it. Kept to {@value #MOST} values.
  */
-final class State {
+final class ObjectState {
 
     private static final int MOST = 600;
 
@@ -22,11 +22,11 @@ final class State {
     private final Map<Object, String> seen = new IdentityHashMap<>();
     private final Deque<Object[]> waiting = new ArrayDeque<>();
 
-    private State() {}
+    private ObjectState() {}
 
     /** @param unread objects that are not looked into */
     static JSONObject of(Object object, Collection<Object> unread) {
-        State state = new State();
+        ObjectState state = new ObjectState();
         for (Object o : unread) {
             state.seen.put(o, "…");
         }
@@ -41,7 +41,7 @@ final class State {
 
     private void take(String way, Object value) {
         if (ValueText.isSimple(value)) {
-            found.put(way, value == null ? "null" : Texts.of(value));
+            found.put(way, value == null ? "null" : ShortText.of(value));
         } else if (value instanceof Enum<?> e) {
             found.put(way, e.name());
         } else if (seen.containsKey(value)) {
