@@ -8,6 +8,7 @@ type Pattern = Api<'PatternView'>;
 
 const LINE = 19;
 const HEAD = 40;
+const LANE = 10;
 
 /** The roles of a pattern as a UML class diagram: realisation dashed with a hollow head, association with an open one. */
 export function ClassDiagram({ pattern }: { pattern: Pattern }) {
@@ -139,12 +140,47 @@ function lay(pattern: Pattern) {
     // and lines out of one box along its upper edge
     const out = pattern.relations.filter((x) => x.from === r.from);
     const start = from.x + (from.width * (out.indexOf(r) + 1)) / (out.length + 1);
-    const bend = (from.y + to.y + to.height) / 2;
-    return {
-      key: `${r.from}-${r.kind}-${r.to}`,
-      kind: r.kind,
-      path: `M${start} ${from.y}V${bend}H${slot}V${to.y + to.height}`,
-    };
+    return { ...r, start, slot, bottom: from.y, top: to.y + to.height };
   });
-  return { nodes, edges, width: graph.graph().width ?? 0, height: graph.graph().height ?? 0 };
+  const lanes = lanesOf(edges);
+  const last = Math.max(0, ...lanes.values());
+  return {
+    nodes,
+    edges: edges.map((e) => {
+      const bend = (e.bottom + e.top) / 2 + (lanes.get(e)! - last / 2) * LANE;
+      return {
+        key: `${e.from}-${e.kind}-${e.to}`,
+        kind: e.kind,
+        path: `M${e.start} ${e.bottom}V${bend}H${e.slot}V${e.top}`,
+      };
+    }),
+    width: graph.graph().width ?? 0,
+    height: graph.graph().height ?? 0,
+  };
+}
+
+type Edge = { start: number; slot: number };
+
+/** How far down each line runs across, so that none lies on another and those into one box do not cross. */
+export function lanesOf<E extends Edge>(edges: E[]): Map<E, number> {
+  const lanes = new Map<E, number>();
+  // what ends innermost runs furthest down
+  const order = [...edges].sort((a, b) => inwards(a) - inwards(b));
+  for (const e of order) {
+    const beside = order.filter((o) => lanes.has(o) && overlap(o, e)).map((o) => lanes.get(o)!);
+    lanes.set(e, beside.length === 0 ? 0 : Math.max(...beside) + 1);
+  }
+  return lanes;
+}
+
+/** Ascending from the outermost end: from the left for lines that come from the left, else from the right. */
+function inwards(e: Edge): number {
+  return e.start < e.slot ? e.slot : -e.slot;
+}
+
+function overlap(a: Edge, b: Edge): boolean {
+  return (
+    Math.min(a.start, a.slot) <= Math.max(b.start, b.slot) &&
+    Math.min(b.start, b.slot) <= Math.max(a.start, a.slot)
+  );
 }
