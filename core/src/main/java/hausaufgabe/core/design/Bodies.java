@@ -27,7 +27,6 @@ public final class Bodies {
     private final Design design;
     private final Origins origins;
     private final Map<String, List<ReachedFact>> writes = new LinkedHashMap<>();
-    private final Map<String, List<ReachedFact>> removals = new LinkedHashMap<>();
     private final List<ReachedFact> handOvers = new ArrayList<>();
     private final Map<String, List<ReachedFact>> reads = new LinkedHashMap<>();
     private final Map<String, List<ReachedFact>> creations = new LinkedHashMap<>();
@@ -63,12 +62,6 @@ public final class Bodies {
                     writes.computeIfAbsent(f.field(), k -> new ArrayList<>()).add(step);
                 }
             }
-        } else if (step.fact() instanceof Fact.Remove r) {
-            for (Value v : containers(r.container(), step)) {
-                if (v instanceof Value.OfField f) {
-                    removals.computeIfAbsent(f.field(), k -> new ArrayList<>()).add(step);
-                }
-            }
         } else if (step.fact() instanceof Fact.HandOver) {
             handOvers.add(step);
         } else if (step.fact() instanceof Fact.Read r) {
@@ -99,11 +92,6 @@ public final class Bodies {
     /** Every place that assigns the field or puts something into it. */
     public List<ReachedFact> writesTo(Field field) {
         return writes.getOrDefault(field.id(), List.of());
-    }
-
-    /** Every place that takes something out of the field. */
-    public List<ReachedFact> removalsFrom(Field field) {
-        return removals.getOrDefault(field.id(), List.of());
     }
 
     /** Every place that gives a library functions to call. */

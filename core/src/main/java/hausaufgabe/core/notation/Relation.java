@@ -1,8 +1,5 @@
 package hausaufgabe.core.notation;
 
-import java.util.Arrays;
-import java.util.List;
-
 /**
  * What can be said of a type, a field or an operation. Words in capitals stand for names the pattern has declared,
  * {@code NUMBER} for a number. What can be said of an operation can also be said of a type: some operation of it does so.
@@ -24,11 +21,6 @@ public interface Relation {
 
     /** Whether it can be said of the subject as it stands. */
     boolean isSaidOf(Subject subject);
-
-    /** The capitals in its words, in order. */
-    default List<String> slots() {
-        return Arrays.stream(words().split(" ")).filter(Relation::isSlot).toList();
-    }
 
     /** Whether a word stands for a name or a number. */
     static boolean isSlot(String word) {

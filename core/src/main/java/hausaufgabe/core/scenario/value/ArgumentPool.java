@@ -42,10 +42,6 @@ public final class ArgumentPool {
         return referents.stream().filter(c -> !used.contains(c)).toList();
     }
 
-    public boolean isAnyUsed() {
-        return !used.isEmpty();
-    }
-
     /** Whether something is there for the type, or for what it contains. */
     public boolean fit(TypeRef wanted) {
         return wanted.leaves().stream().anyMatch(l -> referents.stream().anyMatch(c -> fits(c, l.type())));
