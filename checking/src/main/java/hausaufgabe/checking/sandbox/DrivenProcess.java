@@ -179,7 +179,7 @@ final class DrivenProcess implements Driver {
 
     /** Milliseconds to wait for an answer: the first also waits for the process to start. */
     private long patience(Request request, int id) {
-        boolean whole = request instanceof Request.Main || request instanceof Request.Tests;
+        boolean whole = request instanceof Request.Main m && !m.rehearsal() || request instanceof Request.Tests;
         long usual = whole ? Long.MAX_VALUE : id == 1 ? 4 * CALL : CALL;
         long left = TimeUnit.NANOSECONDS.toMillis(deadline - System.nanoTime());
         return Math.max(1, Math.min(usual, left));

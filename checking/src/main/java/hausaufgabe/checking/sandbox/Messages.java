@@ -92,6 +92,7 @@ final class Messages {
         }
         if (request instanceof Request.Main r) {
             ObjectNode node = doing("main").put("type", r.type()).put("input", r.input());
+            node.put("rehearsal", r.rehearsal());
             strings(node.putArray("arguments"), r.arguments());
             return node;
         }
@@ -196,7 +197,8 @@ final class Messages {
         String type = v.path("type").asText();
         if (v.has("ref")) {
             ObjectRef ref = new ObjectRef(v.path("ref").asInt(), type);
-            return new Observed(Kind.OBJECT, type, ref, v.path("shown").asText());
+            List<Observed> items = v.has("items") ? values(v.path("items")) : null;
+            return new Observed(Kind.OBJECT, type, ref, v.path("shown").asText(), items);
         }
         Kind kind = Kind.valueOf(v.path("kind").asText().toUpperCase(Locale.ROOT));
         return new Observed(kind, type, null, v.path("s").asText());

@@ -1,6 +1,7 @@
 package hausaufgabe.core.driver;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -11,9 +12,19 @@ import org.jspecify.annotations.Nullable;
  * @param type token of its type; null for nothing, and for a literal of a scenario, which has none yet
  * @param ref the object; null for what is no object: nothing, numbers, texts, truth values
  * @param text what it is, for what is no object; else a short text for people
+ * @param items what a container holds, of a map keys and values in turn; null for what is none, and where it was not told
  */
 public record Observed(
-        Kind kind, @Nullable String type, @Nullable ObjectRef ref, String text) {
+        Kind kind,
+        @Nullable String type,
+        @Nullable ObjectRef ref,
+        String text,
+        @Nullable List<Observed> items) {
+
+    /** A value of which nothing is told that it may hold. */
+    public Observed(Kind kind, @Nullable String type, @Nullable ObjectRef ref, String text) {
+        this(kind, type, ref, text, null);
+    }
 
     public static final Observed NOTHING = new Observed(Kind.NOTHING, null, null, "null");
 

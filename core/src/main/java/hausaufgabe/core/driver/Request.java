@@ -49,8 +49,19 @@ public sealed interface Request {
     /** All an object keeps, also in what it leads to, those in {@code without} left out. */
     record State(ObjectRef on, List<ObjectRef> without) implements Request {}
 
-    /** Runs the program as a whole. */
-    record Main(String type, List<String> arguments, String input) implements Request {}
+    /**
+     * Runs the program as a whole.
+     *
+     * @param rehearsal whether it is run to see how the program uses itself: what is entered is told at greater length, what
+     *     containers hold with it, and the driver waits no longer than for any other call
+     */
+    record Main(String type, List<String> arguments, String input, boolean rehearsal) implements Request {
+
+        /** A run of which what it prints and writes is looked at. */
+        public Main(String type, List<String> arguments, String input) {
+            this(type, arguments, input, false);
+        }
+    }
 
     /** Runs test classes that were loaded with the program. */
     record Tests(List<String> classes) implements Request {}

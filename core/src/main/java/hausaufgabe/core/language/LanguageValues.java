@@ -20,6 +20,16 @@ public interface LanguageValues {
         return all.isEmpty() ? Optional.empty() : Optional.of(all.get(round % all.size()));
     }
 
+    /** A value as it was seen of a program, made again; nothing where what was told does not say all of it. */
+    Optional<Input> again(Observed seen);
+
+    /**
+     * A value of the same make as one that a program takes: digits for digits, letters for letters.
+     *
+     * @param turn which of those that are alike, from 1
+     */
+    Input alike(Input like, int turn);
+
     /** A literal as a value of the type; nothing where it does not fit, as a broken number does not fit a whole one. */
     Optional<Input> literal(Observed literal, String type);
 

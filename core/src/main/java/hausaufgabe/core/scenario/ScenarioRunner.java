@@ -25,6 +25,8 @@ import hausaufgabe.core.report.Status;
 import hausaufgabe.core.scenario.execution.ScenarioContext;
 import hausaufgabe.core.scenario.execution.StepResult;
 import hausaufgabe.core.scenario.execution.StepResult.Hindrance;
+import hausaufgabe.core.scenario.rehearsal.Rehearsal;
+import hausaufgabe.core.scenario.rehearsal.RehearsalRun;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.Trace;
 import hausaufgabe.core.scenario.transcript.Transcript;
@@ -53,6 +55,7 @@ public final class ScenarioRunner implements AutoCloseable {
     private final Judge judge;
     private final boolean chancy;
     private @Nullable Driver driver;
+    private Rehearsal rehearsal = Rehearsal.NONE;
 
     /**
      * @param program the compiled program
@@ -146,6 +149,7 @@ public final class ScenarioRunner implements AutoCloseable {
      */
     public List<ScenarioResult> run(Consumer<String> before) {
         List<ScenarioResult> results = new ArrayList<>();
+        rehearse();
         for (Scenario s : ofForm()) {
             List<Case> cases = cases(s);
             if (!cases.isEmpty()) {
@@ -157,6 +161,23 @@ public final class ScenarioRunner implements AutoCloseable {
             }
         }
         return results;
+    }
+
+    /** Sees how the program uses itself; what does not come to an end shows nothing. */
+    private void rehearse() {
+        boolean starts = design.operations().stream().anyMatch(o -> o.role() == Operation.Role.ENTRY);
+        if (!starts || ofForm().stream().allMatch(s -> cases(s).isEmpty())) {
+            return;
+        }
+        try {
+            RehearsalRun seen = RehearsalRun.of(design, begin());
+            rehearsal = seen.rehearsal();
+            if (seen.isDriverSpent()) {
+                close();
+            }
+        } catch (DriverLost lost) {
+            close();
+        }
     }
 
     /** The results where nothing can be run, with the reason. */
@@ -302,7 +323,15 @@ public final class ScenarioRunner implements AutoCloseable {
             Session session = new Session(design, begin(), transcript, trace);
             Interpreter interpreter = new Interpreter(
                     new ScenarioContext(
-                            design, program, of.binding(), judge, language.values(), session, transcript, trace),
+                            design,
+                            program,
+                            of.binding(),
+                            judge,
+                            language.values(),
+                            session,
+                            rehearsal,
+                            transcript,
+                            trace),
                     distinct);
             StepResult result = interpreter.play(scenario);
             return new Played(

@@ -28,6 +28,18 @@ final class ToyValues implements LanguageValues {
     }
 
     @Override
+    public Optional<Input> again(Observed seen) {
+        return seen.isSimple() ? Optional.of(new Input.Simple(seen.kind(), "any", seen.text())) : Optional.empty();
+    }
+
+    @Override
+    public Input alike(Input like, int turn) {
+        return like instanceof Input.Simple s && s.kind() == Kind.TEXT
+                ? new Input.Simple(s.kind(), s.type(), s.text() + turn)
+                : like;
+    }
+
+    @Override
     public Optional<Input> literal(Observed literal, String type) {
         return type.equals("any")
                 ? Optional.of(new Input.Simple(literal.kind(), type, literal.text()))

@@ -13,6 +13,8 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
 
     /** Entries told in the life of a program; after that the program's own operations are no longer told of. */
     private static final int MOST = 2_000;
+    /** Entries told of a program that is rehearsed. */
+    private static final int MOST_REHEARSED = 6_000;
     /** Calls of doubles told in the life of a program; after that they are answered and not told. */
     private static final int MOST_ASKED = 20_000;
     /** Characters told of arguments and results in the life of a program; after that nothing more is told. */
@@ -29,6 +31,7 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
     private JSONArray events = new JSONArray();
     private int entered;
     private int asked;
+    private int most = MOST;
 
     /** Stands for the double itself among answers. */
     static final Object ITSELF = new Object();
@@ -54,6 +57,11 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
 
     synchronized void look(Object self, List<Watched> read) {
         looks.put(self, read);
+    }
+
+    /** From here on more entries are told: the program shows how it is used. */
+    synchronized void tellMore() {
+        most = MOST_REHEARSED;
     }
 
     /** What has happened since the last time. */
@@ -117,11 +125,11 @@ final class CallTracer implements BiFunction<Object, Object[], Object> {
     }
 
     private synchronized void enteredOrLeft(Object self, String what, String operation, Object with) {
-        if (entered >= MOST) {
+        if (entered >= most) {
             return;
         }
-        entered += values.characters() < MOST_CHARACTERS ? 0 : MOST;
-        if (what.equals("entered") && ++entered >= MOST) {
+        entered += values.characters() < MOST_CHARACTERS ? 0 : most;
+        if (what.equals("entered") && ++entered >= most) {
             enough.run();
             events.put(new JSONObject().put("e", "cut"));
             return;

@@ -1,6 +1,7 @@
 package hausaufgabe.driver;
 
 import java.lang.reflect.Array;
+import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.lang.reflect.Modifier;
 import java.util.ArrayDeque;
@@ -25,6 +26,10 @@ final class ValueCodec {
     private final ObjectTable objects;
     private final ProgramLoader loader;
     private final AtomicLong characters = new AtomicLong();
+    private volatile boolean opened;
+
+    private static final int ITEMS = 30;
+    private static final int DEPTH = 3;
 
     ValueCodec(ObjectTable objects, ProgramLoader loader) {
         this.objects = objects;
@@ -147,7 +152,16 @@ final class ValueCodec {
         return new java.util.EnumMap(made);
     }
 
+    /** What does not parse is no error of the program. */
     private Object parsed(String type, String operation, String text) throws ReflectiveOperationException {
+        try {
+            return made(type, operation, text);
+        } catch (InvocationTargetException e) {
+            throw new IllegalArgumentException("no " + type + ": " + text, e.getCause());
+        }
+    }
+
+    private Object made(String type, String operation, String text) throws ReflectiveOperationException {
         if (operation.equals("class")) {
             return loader.type(text);
         }
@@ -178,7 +192,16 @@ final class ValueCodec {
         return told;
     }
 
+    /** From here on what containers hold is told with them. */
+    void openContainers() {
+        opened = true;
+    }
+
     JSONObject out(Object value) {
+        return out(value, 0);
+    }
+
+    private JSONObject out(Object value, int depth) {
         JSONObject told = new JSONObject();
         if (value == null) {
             return told.put("n", true);
@@ -192,7 +215,57 @@ final class ValueCodec {
         if (value instanceof String s) {
             return told.put("kind", "text").put("s", counted(ShortText.kept(s)));
         }
-        return told.put("ref", objects.number(value)).put("shown", counted(ValueText.of(value)));
+        told.put("ref", objects.number(value)).put("shown", counted(ValueText.of(value)));
+        if (opened && depth < DEPTH) {
+            List<?> held = held(value);
+            if (held != null) {
+                JSONArray items = new JSONArray();
+                for (Object item : held) {
+                    items.put(out(item, depth + 1));
+                }
+                told.put("items", items);
+            }
+        }
+        return told;
+    }
+
+    /** What a container of the platform holds, of a map keys and values in turn; null for what is none, or holds too much. */
+    private static List<?> held(Object value) {
+        try {
+            if (value instanceof Object[] all) {
+                return all.length > ITEMS ? null : Arrays.asList(all);
+            }
+            if (value.getClass().isArray()) {
+                return items(value);
+            }
+            if (!ValueText.isPlatform(value.getClass())) {
+                return null;
+            }
+            if (value instanceof Collection<?> all) {
+                return all.size() > ITEMS ? null : new ArrayList<Object>(all);
+            }
+            if (value instanceof Map<?, ?> all && all.size() <= ITEMS) {
+                List<Object> held = new ArrayList<>();
+                for (Map.Entry<?, ?> e : all.entrySet()) {
+                    held.add(e.getKey());
+                    held.add(e.getValue());
+                }
+                return held;
+            }
+            return value instanceof Optional<?> o ? o.stream().toList() : null;
+        } catch (RuntimeException e) {
+            // a view of something of the program's own, or changed while it is read
+            return null;
+        }
+    }
+
+    private static List<Object> items(Object array) {
+        int length = Array.getLength(array);
+        List<Object> held = new ArrayList<>();
+        for (int i = 0; i < length && length <= ITEMS; i++) {
+            held.add(Array.get(array, i));
+        }
+        return length > ITEMS ? null : held;
     }
 
     private static String kind(Object simple) {

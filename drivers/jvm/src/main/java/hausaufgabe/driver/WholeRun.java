@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.json.JSONArray;
 import org.json.JSONObject;
@@ -19,6 +20,7 @@ final class WholeRun {
     private static final int LONGEST = 64 << 10;
 
     private final String input;
+    private final Set<Thread> before = Thread.getAllStackTraces().keySet();
 
     WholeRun(String input) {
         this.input = input;
@@ -45,6 +47,17 @@ final class WholeRun {
         }
         main.setAccessible(true);
         main.invoke(null, (Object) arguments);
+    }
+
+    /** Whether something that the program started has not ended with it. */
+    boolean isStillRunning() {
+        for (Thread t : Thread.getAllStackTraces().keySet()) {
+            if (!before.contains(t)
+                    && t.getThreadGroup() == Thread.currentThread().getThreadGroup()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** What is there at the end: the files written, and whether the program ended itself. */

@@ -13,6 +13,7 @@ import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Scenario.Argument;
+import hausaufgabe.core.scenario.rehearsal.Rehearsal;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.testdouble.TestDoubles;
 import hausaufgabe.core.scenario.transcript.Trace;
@@ -33,6 +34,7 @@ public final class ScenarioContext {
     private final Judge judge;
     private final LanguageValues language;
     private final Session session;
+    private final Rehearsal rehearsal;
     private final Transcript transcript;
     private final Environment environment;
     private final CallWording wording;
@@ -46,6 +48,7 @@ public final class ScenarioContext {
             Judge judge,
             LanguageValues language,
             Session session,
+            Rehearsal rehearsal,
             Transcript transcript,
             Trace trace) {
         this.design = design;
@@ -53,10 +56,11 @@ public final class ScenarioContext {
         this.judge = judge;
         this.language = language;
         this.session = session;
+        this.rehearsal = rehearsal;
         this.transcript = transcript;
         this.environment = new Environment(binding, trace);
         this.wording = new CallWording(environment);
-        this.doubles = new TestDoubles(design, program, language, session);
+        this.doubles = new TestDoubles(design, program, language, session, rehearsal);
         this.values = doubles.values();
     }
 
@@ -78,6 +82,11 @@ public final class ScenarioContext {
 
     public Session session() {
         return session;
+    }
+
+    /** What the program's own demonstration shows. */
+    public Rehearsal rehearsal() {
+        return rehearsal;
     }
 
     public Transcript transcript() {

@@ -8,6 +8,7 @@ import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.Kind;
+import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Scenario.Step;
@@ -134,25 +135,33 @@ public final class NewsExpectation {
     }
 
     /** What the operation was called with the time before, and the last time. */
-    private record Change(Input.Simple old, Input.Simple now) {}
+    private record Change(Input old, Input now) {}
 
     /** Truth values are left out: too many things are true or false by themselves. */
     private static List<Change> changes(MadeCall previous, MadeCall last) {
         List<Change> changes = new ArrayList<>();
         int both = Math.min(previous.arguments().size(), last.arguments().size());
         for (int i = 0; i < both; i++) {
-            if (previous.operation().equals(last.operation())
-                    && previous.arguments().get(i) instanceof Input.Simple old
-                    && last.arguments().get(i) instanceof Input.Simple now
-                    && !old.text().equals(now.text())
-                    && old.kind() != Kind.TRUTH) {
+            Input old = previous.arguments().get(i);
+            Input now = last.arguments().get(i);
+            if (previous.operation().equals(last.operation()) && isOther(old, now)) {
                 changes.add(new Change(old, now));
             }
         }
         return changes;
     }
 
-    private static boolean isTold(HeardCall heard, Input.Simple value) {
-        return heard.arguments().stream().anyMatch(v -> v.isSimple() && v.hasSameWorthAs(value.observed()));
+    private static boolean isOther(Input old, Input now) {
+        if (old instanceof Input.Simple o && now instanceof Input.Simple n) {
+            return !o.text().equals(n.text()) && o.kind() != Kind.TRUTH;
+        }
+        return old instanceof ObjectRef o && now instanceof ObjectRef n && o.id() != n.id();
+    }
+
+    private static boolean isTold(HeardCall heard, Input value) {
+        return heard.arguments().stream()
+                .anyMatch(v -> value instanceof Input.Simple s
+                        ? v.isSimple() && v.hasSameWorthAs(s.observed())
+                        : v.ref() != null && v.ref().id() == ((ObjectRef) value).id());
     }
 }

@@ -13,8 +13,10 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.language.MentionedValues;
+import hausaufgabe.core.scenario.rehearsal.Rehearsal;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.ErrorText;
+import hausaufgabe.core.scenario.value.Choice;
 import hausaufgabe.core.scenario.value.DoubleSource;
 import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.ValueGenerator;
@@ -37,12 +39,12 @@ public final class TestDoubles implements DoubleSource {
     private final Session session;
     private final Set<String> added = new HashSet<>();
 
-    public TestDoubles(Design design, Program program, LanguageValues language, Session session) {
+    public TestDoubles(Design design, Program program, LanguageValues language, Session session, Rehearsal rehearsal) {
         this.design = design;
         this.program = program;
         this.language = language;
         this.session = session;
-        this.values = new ValueGenerator(design, program, language, session, this);
+        this.values = new ValueGenerator(design, program, language, session, rehearsal, this);
     }
 
     /** What makes values where these doubles stand in for abstractions. */
@@ -80,11 +82,10 @@ public final class TestDoubles implements DoubleSource {
             for (Operation c : constructors) {
                 try {
                     List<Input> arguments = values.arguments(
-                            c,
-                            values.nothing(),
-                            new ValueGenerator.Choice(r, values.mentions().of(type.id()), depth + 1));
+                            c, values.nothing(), new Choice(r, values.mentions().of(type.id()), depth + 1));
                     Optional<ObjectRef> made = make(type, part.get(), c.parameterTokens(), arguments, round, depth);
                     if (made.isPresent()) {
+                        values.tookForObject(arguments);
                         return made;
                     }
                 } catch (NoValueFound e) {
@@ -167,8 +168,7 @@ public final class TestDoubles implements DoubleSource {
             return truths(result.type(), round % 2 == 0);
         }
         try {
-            return List.of(values.value(
-                    result, values.nothing(), new ValueGenerator.Choice(round, MentionedValues.NONE, depth + 1)));
+            return List.of(values.value(result, values.nothing(), new Choice(round, MentionedValues.NONE, depth + 1)));
         } catch (NoValueFound e) {
             return List.of(new Input.Nothing());
         }

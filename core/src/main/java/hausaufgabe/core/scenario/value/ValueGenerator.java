@@ -15,6 +15,7 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.language.MentionedValues;
+import hausaufgabe.core.scenario.rehearsal.Rehearsal;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ import org.jspecify.annotations.Nullable;
  * Makes values by type: simple ones from samples, objects of the program through their constructors, a static operation or
  * constant that gives one, or a builder; abstractions as doubles or by a type that realises them.
  */
-public final class ValueGenerator {
+public final class ValueGenerator implements ValueSource {
 
     /** How many sets of values are tried; beyond a type's last its values begin again. */
     public static final int ROUNDS = 12;
@@ -44,17 +45,24 @@ public final class ValueGenerator {
     private final Session session;
     private final ProgramMentions mentions;
     private final DoubleSource doubles;
+    private final RehearsedValues rehearsed;
     private final List<ObjectRef> made = new ArrayList<>();
     private boolean real;
 
     public ValueGenerator(
-            Design design, Program program, LanguageValues language, Session session, DoubleSource doubles) {
+            Design design,
+            Program program,
+            LanguageValues language,
+            Session session,
+            Rehearsal rehearsal,
+            DoubleSource doubles) {
         this.design = design;
         this.program = program;
         this.language = language;
         this.session = session;
         this.mentions = new ProgramMentions(design, program);
         this.doubles = doubles;
+        this.rehearsed = new RehearsedValues(design, language, session, rehearsal, made, this);
     }
 
     /** What the program's code mentions. */
@@ -65,17 +73,6 @@ public final class ValueGenerator {
     /** Nothing to hand over. */
     public ArgumentPool nothing() {
         return new ArgumentPool(design, language, List.of());
-    }
-
-    /** Which of the samples to take, and whose code may say which are worth trying. */
-    public record Choice(int round, MentionedValues mentioned, int depth) {
-        public Choice deeper() {
-            return new Choice(round, mentioned, depth + 1);
-        }
-
-        public Choice next(int by) {
-            return new Choice(round + by, mentioned, depth);
-        }
     }
 
     /** Where the program has types of its own for an abstraction, they are taken rather than doubles. */
@@ -96,13 +93,27 @@ public final class ValueGenerator {
 
     public List<Input> arguments(Operation operation, ArgumentPool pool, Choice choice)
             throws NoValueFound, DriverLost {
+        List<RehearsedValues.Arguments> shown = choice.depth() > DEPTH ? List.of() : rehearsed.sets(operation);
+        if (choice.round() < shown.size()) {
+            return rehearsed.arguments(shown.get(choice.round()), operation, pool, choice);
+        }
+        Choice invented = choice.next(-shown.size());
         List<Input> arguments = new ArrayList<>();
         Map<String, Integer> alike = new HashMap<>();
         for (Operation.Parameter p : operation.parameters()) {
             int before = alike.merge(p.type().type(), 1, Integer::sum) - 1;
-            arguments.add(value(p.type(), pool, choice.next(before)));
+            arguments.add(parameter(p, pool, invented.next(before)));
         }
         return arguments;
+    }
+
+    /** First what the demonstration hands over under this name; then anything of its type. */
+    private Input parameter(Operation.Parameter p, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
+        boolean simple = !p.type().isContainer() && !pool.fit(p.type());
+        List<Input> named = simple ? rehearsed.named(p) : List.of();
+        return choice.round() < named.size()
+                ? named.get(choice.round())
+                : value(p.type(), pool, choice.next(-named.size()));
     }
 
     public Input any(TypeRef wanted, int round) throws NoValueFound, DriverLost {
@@ -132,6 +143,7 @@ public final class ValueGenerator {
         return made;
     }
 
+    @Override
     public Input value(TypeRef wanted, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
         Optional<Input> type = language.typeAsValue(wanted, design, choice.round());
         if (type.isPresent()) {
@@ -336,6 +348,7 @@ public final class ValueGenerator {
             Answer a = session.ask(request(design.type(way.owner()).orElse(type), way, arguments));
             if (a.thrown() == null && a.value().ref() != null) {
                 made.add(a.value().ref());
+                tookForObject(arguments);
                 return a.value().ref();
             }
             problems.add(a.thrown() == null ? way.name() + "() gave nothing" : ErrorText.of(a.thrown()));
@@ -343,6 +356,11 @@ public final class ValueGenerator {
             problems.add(e.getMessage());
         }
         return null;
+    }
+
+    /** An object was made with these arguments: the next one is rather made with others. */
+    public void tookForObject(List<Input> arguments) {
+        rehearsed.took(arguments);
     }
 
     /** Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least. */

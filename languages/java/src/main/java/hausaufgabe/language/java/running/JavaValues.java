@@ -63,6 +63,12 @@ public final class JavaValues implements LanguageValues {
             Map.entry("java.lang.Object", Sort.TEXT),
             Map.entry("java.lang.Comparable", Sort.TEXT));
 
+    /** Types of objects whose text says all of them, beside those of {@code java.time}. */
+    private static final Set<String> SHOWN_WHOLE = Set.of("java.util.UUID", "java.util.Currency");
+
+    /** From this length on only the beginning of a text may have been told. */
+    private static final int CUT = 1_000;
+
     private record Parsing(String operation, List<String> texts) {}
 
     private static final Parsing EMPTY = new Parsing("empty", List.of(""));
@@ -146,6 +152,65 @@ public final class JavaValues implements LanguageValues {
             p.texts().forEach(t -> all.add(new Input.Parsed(type, p.operation(), t)));
         }
         return all;
+    }
+
+    @Override
+    public Optional<Input> again(Observed seen) {
+        String type = seen.type() == null ? "" : seen.type();
+        if (seen.text().length() >= CUT) {
+            return Optional.empty();
+        }
+        if (!PARSED.containsKey(type)) {
+            return seen.isSimple() ? Optional.of(new Input.Simple(seen.kind(), type, seen.text())) : Optional.empty();
+        }
+        // an enumeration's constants are shown with its name
+        boolean named = PARSED.get(type).operation().equals("valueOf");
+        boolean saysAll = seen.isSimple() || named || type.startsWith("java.time.") || SHOWN_WHOLE.contains(type);
+        if (!saysAll) {
+            return Optional.empty();
+        }
+        return parsed(type, named ? seen.text().replaceFirst("^[A-Za-z]+\\.", "") : seen.text());
+    }
+
+    @Override
+    public Input alike(Input like, int turn) {
+        if (!(like instanceof Input.Simple s)) {
+            return like;
+        }
+        return switch (s.kind()) {
+            case TEXT -> new Input.Simple(s.kind(), s.type(), alike(s.text(), turn));
+            case NUMBER -> new Input.Simple(s.kind(), s.type(), next(s.text(), turn));
+            default -> s;
+        };
+    }
+
+    private static String next(String number, int turn) {
+        try {
+            return new BigDecimal(number).add(BigDecimal.valueOf(turn)).toPlainString();
+        } catch (NumberFormatException infinite) {
+            return number;
+        }
+    }
+
+    /** The last run of digits counted on within its length; without one, the last letter. */
+    private static String alike(String text, int turn) {
+        char[] all = text.toCharArray();
+        int at = all.length - 1;
+        while (at >= 0 && !Character.isDigit(all[at])) {
+            at--;
+        }
+        if (at >= 0) {
+            all[at] = (char) ('0' + (all[at] - '0' + turn) % 10);
+            return new String(all);
+        }
+        for (at = all.length - 1; at >= 0; at--) {
+            char first = Character.isUpperCase(all[at]) ? 'A' : 'a';
+            if (all[at] >= first && all[at] <= first + 25) {
+                all[at] = (char) (first + (all[at] - first + turn) % 26);
+                return new String(all);
+            }
+        }
+        return text;
     }
 
     private static boolean fits(String type, String text) {

@@ -1,0 +1,124 @@
+package hausaufgabe.core.scenario.rehearsal;
+
+import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
+import hausaufgabe.core.driver.Observed;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the program did when it was run as its own demonstration shows: with which arguments its operations were called, on
+ * which objects, in which order. The program takes these values and orders, whatever rules of its own it has.
+ */
+public final class Rehearsal {
+
+    /** What is known of a program that shows nothing of itself. */
+    public static final Rehearsal NONE = new Rehearsal(List.of());
+
+    /** With how many sets of arguments at most an operation is called again. */
+    private static final int MOST_SHOWN = 4;
+
+    private final List<RehearsedCall> calls;
+    private final Map<String, List<RehearsedCall>> byOperation = new HashMap<>();
+    private final Map<Integer, RehearsedCall> births = new LinkedHashMap<>();
+    private final Map<Integer, RehearsedCall> givers = new HashMap<>();
+    private final Map<Integer, List<RehearsedCall>> lives = new HashMap<>();
+
+    /** @param calls all calls in the order in which they were entered */
+    public Rehearsal(List<RehearsedCall> calls) {
+        this.calls = List.copyOf(calls);
+        for (RehearsedCall c : calls) {
+            byOperation
+                    .computeIfAbsent(c.operation().id(), o -> new ArrayList<>())
+                    .add(c);
+            c.operation()
+                    .overrides()
+                    .forEach(up -> byOperation
+                            .computeIfAbsent(up, o -> new ArrayList<>())
+                            .add(c));
+            if (c.operation().isConstructor()) {
+                // what an object inherits is made first, so that the last one is its own type's
+                births.put(c.object(), c);
+            } else if (c.object() >= 0 && !c.isOnItself()) {
+                lives.computeIfAbsent(c.object(), o -> new ArrayList<>()).add(c);
+            } else if (c.operation().isStatic() && c.cameBack() && c.result().ref() != null) {
+                givers.putIfAbsent(c.result().ref().id(), c);
+            }
+        }
+    }
+
+    public boolean isEmpty() {
+        return calls.isEmpty();
+    }
+
+    /** Calls of an operation, or of one that overrides it, that came back, no two with the same arguments; a few at most. */
+    public List<RehearsedCall> callsOf(Operation operation) {
+        List<RehearsedCall> shown = new ArrayList<>();
+        Set<List<Object>> known = new LinkedHashSet<>();
+        for (RehearsedCall c : byOperation.getOrDefault(operation.id(), List.of())) {
+            if (shown.size() < MOST_SHOWN && c.cameBack() && known.add(keys(c.arguments()))) {
+                shown.add(c);
+            }
+        }
+        return shown;
+    }
+
+    private static List<Object> keys(List<Observed> arguments) {
+        return arguments.stream()
+                .<Object>map(a -> a.ref() == null ? a.text() : a.ref().id())
+                .toList();
+    }
+
+    /** How an object was made; nothing where that was not seen. */
+    public Optional<RehearsedCall> birthOf(int object) {
+        return Optional.ofNullable(births.get(object));
+    }
+
+    /** The static operation that first gave an object out; nothing where none did. */
+    public Optional<RehearsedCall> giverOf(int object) {
+        return Optional.ofNullable(givers.get(object));
+    }
+
+    /** What was called on each object of a type or of one that realises it, from outside, in order; the longest lives first. */
+    public List<List<RehearsedCall>> livesOf(Type type, Design design) {
+        return births.entrySet().stream()
+                .filter(e -> isOf(e.getValue(), type, design))
+                .map(e -> lives.getOrDefault(e.getKey(), List.of()))
+                .filter(life -> !life.isEmpty())
+                .sorted((a, b) -> b.size() - a.size())
+                .toList();
+    }
+
+    private static boolean isOf(RehearsedCall birth, Type type, Design design) {
+        String made = birth.operation().owner();
+        return made.equals(type.id()) || design.realises(made, type.id());
+    }
+
+    /**
+     * What the program handed over as parameters of this name and type, in order, each once: what is right for one
+     * operation's {@code berth} is mostly right for another's.
+     */
+    public List<Observed> simpleValuesNamed(String parameter, String type) {
+        List<Observed> all = new ArrayList<>();
+        Set<String> known = new LinkedHashSet<>();
+        for (RehearsedCall c : calls) {
+            List<Operation.Parameter> parameters = c.operation().parameters();
+            for (int i = 0; i < parameters.size() && i < c.arguments().size(); i++) {
+                boolean same = parameters.get(i).name().equalsIgnoreCase(parameter)
+                        && parameters.get(i).type().type().equals(type);
+                Observed value = c.arguments().get(i);
+                if (same && c.cameBack() && value.isSimple() && known.add(value.text())) {
+                    all.add(value);
+                }
+            }
+        }
+        return all;
+    }
+}
