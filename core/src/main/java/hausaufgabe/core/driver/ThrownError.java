@@ -14,6 +14,8 @@ public record ThrownError(String type, String message, String at, Cause cause) {
     public enum Cause {
         /** The program threw it, or a library that it called. */
         PROGRAM,
+        /** The program tripped over what it did not mean to: it called nothing, or reached past an end. */
+        ACCIDENT,
         /** The driver could not do what it was asked for. */
         DRIVER,
         /** The program called itself without end. */
@@ -27,6 +29,11 @@ public record ThrownError(String type, String message, String at, Cause cause) {
     /** The type's name without what it stands in. */
     public String simpleName() {
         return TypeToken.simpleName(type);
+    }
+
+    /** Whether the program refused what it was asked for, on purpose. */
+    public boolean isRefusal() {
+        return cause == Cause.PROGRAM;
     }
 
     /** Whether it is an error of the runtime itself, which refuses nothing: only the program can have brought it about. */

@@ -101,7 +101,20 @@ final class RequestHandler {
         if (t instanceof OutOfMemoryError) {
             return message.contains("thread") ? "threads" : "memory";
         }
-        return ours ? "driver" : "program";
+        return ours ? "driver" : isAccident(t, message) ? "accident" : "program";
+    }
+
+    /** What the runtime throws by itself where nobody looked out, unless it was looked out for. */
+    private static boolean isAccident(Throwable t, String message) {
+        StackTraceElement[] trace = t.getStackTrace();
+        boolean checked = trace.length > 0 && trace[0].getClassName().equals("java.util.Objects");
+        return t instanceof NullPointerException && !checked && message.startsWith("Cannot ")
+                || t instanceof ClassCastException
+                || t instanceof IndexOutOfBoundsException && !checked
+                || t instanceof ArithmeticException
+                || t instanceof ArrayStoreException
+                || t instanceof NegativeArraySizeException
+                || t instanceof java.util.ConcurrentModificationException;
     }
 
     /** The line of the program that threw, as {@code File.java:12}; empty where none of its own did. */

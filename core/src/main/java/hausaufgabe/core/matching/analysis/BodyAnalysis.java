@@ -413,6 +413,9 @@ public final class BodyAnalysis {
                 leaves |= design.operation(c.operation())
                         .map(x -> x.isAbstract() || !effects.isInert(x, Set.of()) && x.isMethod())
                         .orElse(true);
+            } else if (s.fact() instanceof Fact.Return r && s.in().equals(o)) {
+                // what never changes leaves behind another one of its kind
+                leaves |= r.value() instanceof Value.New n && isOfItsOwn(n, o);
             }
         }
         if (!lost.isEmpty()) {
@@ -423,6 +426,13 @@ public final class BodyAnalysis {
                 q.words().say(o, " leaves something behind."),
                 q.words().say(o, " leaves nothing behind."),
                 Judgement.places(o.span(), "declared here"));
+    }
+
+    private boolean isOfItsOwn(Value.New made, Operation o) {
+        return o.result() != null
+                && (made.type().equals(o.owner()) || design.realises(made.type(), o.owner()))
+                && (made.type().equals(o.result().type())
+                        || design.realises(made.type(), o.result().type()));
     }
 
     private boolean isOwn(Field field, Operation o) {

@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 final class Attempts {
     int made;
     int returned;
+    /** How many came back that were made as the program's demonstration makes them. */
+    int replayed;
     /** How many were refused by the program: it threw something of its own. */
     int refused;
     /** What was refused first, with the line that did so; null where nothing was. */

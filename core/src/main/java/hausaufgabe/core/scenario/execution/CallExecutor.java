@@ -6,7 +6,9 @@ import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
+import hausaufgabe.core.driver.ThrownError;
 import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.rehearsal.RehearsedCall;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.value.ArgumentPool;
@@ -27,6 +29,7 @@ public final class CallExecutor {
     private final ScenarioContext context;
     private final CalledOperations called;
     private final CallSearch search;
+    private final LifeReplay replay;
     private final Map<Referent, Integer> turns = new HashMap<>();
     private final boolean distinct;
     private final CallLog log;
@@ -39,6 +42,7 @@ public final class CallExecutor {
         this.called = new CalledOperations(context);
         this.log = new CallLog(context);
         this.search = new CallSearch(context, log, called);
+        this.replay = new LifeReplay(context, log);
     }
 
     /** Whether something was handed over together with other values, so that other ones may make a difference. */
@@ -118,7 +122,33 @@ public final class CallExecutor {
 
     private StepResult once(Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, int tries)
             throws DriverLost {
-        Attempts attempts = new Attempts();
+        StepResult came = tried(step, on, with, operations, tries, new Attempts());
+        boolean refused = log.answer() != null
+                && log.answer().thrown() != null
+                && log.answer().thrown().isRefusal();
+        if (tries > 1 && refused) {
+            // what is refused at first may be let through after what the demonstration does before
+            ArgumentPool others =
+                    context.poolOf(List.copyOf(context.environment().all().values()));
+            for (List<RehearsedCall> life : replay.livesLike(on)) {
+                int mark = context.transcript().mark();
+                Attempts again = new Attempts();
+                if (replay.prepare(life, on, others, o -> replay.isOneOf(o, operations))) {
+                    StepResult then = tried(step, on, with, operations, tries, again);
+                    if (again.returned > 0) {
+                        return then;
+                    }
+                }
+                context.transcript().dropSince(mark);
+            }
+        }
+        return came;
+    }
+
+    private StepResult tried(
+            Step.Call step, Referent first, ArgumentPool with, List<Operation> operations, int tries, Attempts attempts)
+            throws DriverLost {
+        Referent on = first;
         boolean taken = false;
         StepResult refused = StepResult.HELD;
         for (Operation o : operations) {
@@ -127,11 +157,11 @@ public final class CallExecutor {
             }
             taken = true;
             otherValues |= !with.isEmpty() && o.parameters().size() > 1;
-            int first = turn(with.unused());
+            int turn = turn(with.unused());
             for (int tried = 0; tried < tries; tried++) {
                 // others come round to the first ones last
                 Answer answer;
-                int round = first + (step.others() ? (tried + 1) % TRIES : tried);
+                int round = turn + (step.others() ? (tried + 1) % TRIES : tried);
                 try {
                     answer = log.attempt(step.on(), on, with.anew(), o, round, attempts);
                     refused = StepResult.HELD;
@@ -141,6 +171,7 @@ public final class CallExecutor {
                     break;
                 }
                 if (answer.thrown() == null) {
+                    on = goingOn(step.on(), on, o, answer);
                     break;
                 }
             }
@@ -159,6 +190,18 @@ public final class CallExecutor {
         return StepResult.HELD;
     }
 
+    /** From here on the name stands for what goes on after the call. */
+    private Referent goingOn(String name, Referent on, Operation o, Answer answer) {
+        ObjectRef object = on.object();
+        ObjectRef after = object == null || on.type() == null ? null : context.after(object, on.knownType(), o, answer);
+        if (object == null || after == null || after.id() == object.id() || on.isDouble()) {
+            return on;
+        }
+        Referent next = Referent.made(on.role(), on.knownType(), after, false);
+        context.environment().put(name, next);
+        return next;
+    }
+
     /** Makes the last step's calls on another object. */
     public StepResult again(String variable) throws DriverLost {
         Referent on = context.environment().get(variable);
@@ -166,15 +209,67 @@ public final class CallExecutor {
         if (same.isEmpty()) {
             return StepResult.blocked("Nothing was called before that could be done again.");
         }
+        boolean alike = tellTheSameBefore(on);
         for (MadeCall made : same) {
             String text = context.wording().call(variable, on, made.operation(), made.arguments());
             context.transcript().called(Code.of(text));
             Answer answer = log.again(on, made);
             if (answer.thrown() != null) {
                 context.transcript().came("threw ", Code.of(ErrorText.of(answer.thrown())));
-                return StepResult.HELD;
+                return answer.thrown().isRefusal() ? afterwards(on, made, answer, alike) : StepResult.HELD;
             }
         }
         return StepResult.HELD;
+    }
+
+    /**
+     * Tells an object what the other one had been told before, without handing over anything that has a name.
+     *
+     * @return whether it took what the other one took
+     */
+    private boolean tellTheSameBefore(Referent on) throws DriverLost {
+        boolean alike = true;
+        for (MadeCall before : log.toldBefore()) {
+            boolean named = before.arguments().stream()
+                    .anyMatch(a -> a instanceof ObjectRef r
+                            && context.environment().nameOf(r).isPresent());
+            if (!named && on.object() != null) {
+                Answer came = context.callOn(on.object(), on.knownType(), before.operation(), before.arguments());
+                alike &= came.thrown() == null || !came.thrown().isRefusal();
+            }
+        }
+        return alike;
+    }
+
+    /** What an object refuses as it is it may do after what the demonstration does first; a refusal alone shows nothing. */
+    private StepResult afterwards(Referent on, MadeCall refused, Answer came, boolean alike) throws DriverLost {
+        ArgumentPool others =
+                context.poolOf(List.copyOf(context.environment().all().values()));
+        List<MadeCall> last = List.copyOf(log.last());
+        try {
+            for (List<RehearsedCall> life : replay.livesLike(on)) {
+                boolean prepared =
+                        replay.prepare(life, on, others, o -> replay.isOneOf(o, List.of(refused.operation())));
+                if (prepared) {
+                    ThrownError then = log.again(on, refused).thrown();
+                    if (then == null || !then.isRefusal()) {
+                        return StepResult.HELD;
+                    }
+                }
+            }
+        } finally {
+            log.last().clear();
+            log.last().addAll(last);
+        }
+        log.setAnswer(came);
+        if (alike) {
+            return StepResult.HELD;
+        }
+        return StepResult.blocked(
+                "The program refused it: ",
+                Code.of(refused.operation().name() + "()"),
+                " threw ",
+                Code.of(came.thrown() == null ? "" : ErrorText.of(came.thrown())),
+                ". An order of calls that it takes would let this run.");
     }
 }

@@ -7,6 +7,7 @@ import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Step;
+import hausaufgabe.core.scenario.rehearsal.RehearsedCall;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.value.ArgumentPool;
 import hausaufgabe.core.scenario.value.NoValueFound;
@@ -28,6 +29,7 @@ final class CallSearch {
     private final CallLog log;
     private final CalledOperations called;
     private final Handover handover;
+    private final LifeReplay replay;
     private final List<Referent> heardOn = new ArrayList<>();
 
     CallSearch(ScenarioContext context, CallLog log, CalledOperations called) {
@@ -36,6 +38,7 @@ final class CallSearch {
         this.log = log;
         this.called = called;
         this.handover = new Handover(context);
+        this.replay = new LifeReplay(context, log);
     }
 
     StepResult until(Step.Call step, Referent on, ArgumentPool with, List<Operation> operations) throws DriverLost {
@@ -46,7 +49,8 @@ final class CallSearch {
                 answerOtherwise(round);
             }
             // not with the values of an earlier step, so that something changes
-            if (heardInRound(step, on, with, operations, round + earlier, attempts)) {
+            if (heardInRound(step, on, with, operations, round + earlier, attempts)
+                    || round == 0 && heardInReplay(step, on, with, operations, attempts)) {
                 context.transcript().came(Code.of(step.awaited().variable()), " was called");
                 log.history().add(log.last().get(log.last().size() - 1));
                 heardOn.add(on);
@@ -99,6 +103,23 @@ final class CallSearch {
         }
         log.setFree(false);
         context.transcript().dropSince(mark);
+        return false;
+    }
+
+    /** As the demonstration uses objects of this type, with what is listened to in the place of one that took part there. */
+    private boolean heardInReplay(
+            Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, Attempts attempts)
+            throws DriverLost {
+        ArgumentPool listener =
+                context.poolOf(List.of(context.environment().get(step.awaited().variable())));
+        for (List<RehearsedCall> life : replay.livesLike(on)) {
+            int mark = context.transcript().mark();
+            log.last().clear();
+            if (replay.play(life, on, with, listener, operations, attempts, () -> isHeard(step))) {
+                return true;
+            }
+            context.transcript().dropSince(mark);
+        }
         return false;
     }
 

@@ -66,4 +66,9 @@ public final class CallWording {
     public static String capitalised(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
+
+    /** The scenario's name for what a name of it stands for; empty where it has none. */
+    String name(Referent on) {
+        return on.object() == null ? "" : environment.nameOf(on.object()).orElse("");
+    }
 }

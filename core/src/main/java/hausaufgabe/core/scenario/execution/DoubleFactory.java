@@ -42,6 +42,7 @@ public final class DoubleFactory {
         if (!step.answers().isEmpty()) {
             context.doubles().answer(made.get(), type, answers(step), 0, 0);
         }
+        context.values().standIn(type);
         context.environment().put(step.variable(), Referent.made(step.role(), type, made.get(), true));
         context.transcript()
                 .built(

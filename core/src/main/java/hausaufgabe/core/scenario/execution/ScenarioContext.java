@@ -1,6 +1,7 @@
 package hausaufgabe.core.scenario.execution;
 
 import hausaufgabe.core.design.Design;
+import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.driver.Answer;
@@ -159,5 +160,32 @@ public final class ScenarioContext {
                         .findFirst()
                         .orElse(o)
                 : o;
+    }
+
+    /**
+     * The object that goes on after a call: what was given back, where the operation changes nothing and gives back a new one
+     * of the same type, as objects do that never change; else the one that was called.
+     */
+    public ObjectRef after(ObjectRef on, Type type, Operation o, Answer came) {
+        ObjectRef back = came.value().ref();
+        boolean another = came.thrown() == null
+                && back != null
+                && back.id() != on.id()
+                && o.result() != null
+                && !o.isStatic()
+                && !o.isUniversal()
+                && (back.type().equals(type.id()) || design.realises(back.type(), type.id()))
+                && (o.result().type().equals(type.id())
+                        || design.realises(type.id(), o.result().type()))
+                && leavesItAsItIs(o);
+        return another && back != null ? back : on;
+    }
+
+    private boolean leavesItAsItIs(Operation o) {
+        return design.bodies().reachedFrom(o).stream()
+                .filter(s -> !s.in().isConstructor())
+                .noneMatch(s -> s.fact() instanceof Fact.Write
+                        || s.fact() instanceof Fact.Put
+                        || s.fact() instanceof Fact.Remove);
     }
 }

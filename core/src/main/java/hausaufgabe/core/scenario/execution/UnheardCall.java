@@ -3,8 +3,13 @@ package hausaufgabe.core.scenario.execution;
 import hausaufgabe.core.design.Bodies;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
+import hausaufgabe.core.design.Field;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
+import hausaufgabe.core.driver.DriverLost;
+import hausaufgabe.core.driver.ObjectRef;
+import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.relation.OperationRelations;
 import hausaufgabe.core.notation.DesignPattern.Condition;
@@ -13,13 +18,17 @@ import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.report.Status;
+import hausaufgabe.core.scenario.session.HeardCall;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.transcript.Transcript;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What it means that a call was not heard. It is a fault where another object of the role was heard instead, or where the
@@ -40,7 +49,7 @@ final class UnheardCall {
     }
 
     /** @param attempts the calls that were made */
-    StepResult because(Step.Call step, List<Operation> operations, Attempts attempts) {
+    StepResult because(Step.Call step, List<Operation> operations, Attempts attempts) throws DriverLost {
         String wanted = step.awaited().variable();
         List<Operation> heard = binding.operations(step.awaited().member());
         for (Map.Entry<String, Referent> other : context.environment().all().entrySet()) {
@@ -60,11 +69,109 @@ final class UnheardCall {
         if (step.member().equals(Scenario.ANYTHING) && isOnlyCalledWhenTaken(operations, heard)) {
             return StepResult.nothingToShow("It is called when it is taken and at no other time.");
         }
+        Optional<HeardCall> another = answeredInstead(step, heard, attempts);
+        if (another.isPresent()) {
+            return inItsPlace(wanted, another.get());
+        }
+        if (isLost(step)) {
+            transcript.expected(false, Code.of(wanted), " called; nothing leads to it any more");
+            return StepResult.failed(
+                    Code.of(wanted),
+                    " was handed over, and nothing that ",
+                    CallWording.subject(context.environment().get(step.on()), step.on()),
+                    " keeps leads to it, so that it can never be called.");
+        }
         transcript.expected(false, Code.of(wanted), " called; it was not");
+        if (attempts.replayed > 0 && isHeardByNobodyInTheDemonstration(step)) {
+            return StepResult.failed(
+                    Code.of(wanted),
+                    " was never called, not even when everything was done as the program's own demonstration does it;"
+                            + " nor is anybody called there.");
+        }
         if (hasPath(step, operations, heard)) {
             return StepResult.unheard("The code has a way to the call, but none of the values tried took it.");
         }
         return never(step, operations, heard, attempts.made);
+    }
+
+    /**
+     * Another object of the program, which nobody handed over, that was called by the one that was to call: where it keeps
+     * only one, and also when everything is done as in the demonstration.
+     */
+    private Optional<HeardCall> answeredInstead(Step.Call step, List<Operation> heard, Attempts attempts) {
+        ObjectRef on = context.environment().get(step.on()).object();
+        boolean one = !binding.fields().isEmpty()
+                && binding.fields().values().stream()
+                        .flatMap(List::stream)
+                        .noneMatch(f -> f.type().many());
+        if (attempts.replayed == 0 || on == null || !one) {
+            return Optional.empty();
+        }
+        Set<Integer> known = context.environment().all().values().stream()
+                .map(Referent::object)
+                .flatMap(Stream::ofNullable)
+                .map(ObjectRef::id)
+                .collect(Collectors.toSet());
+        return context.session().heardOf(heard).stream()
+                .filter(h -> !known.contains(h.object()))
+                .filter(h -> h.outer() != null && h.outer().object() == on.id())
+                .findFirst();
+    }
+
+    /**
+     * Whether nothing that the object keeps leads to what was handed over before: where all that may keep it are fields and
+     * containers, into which the driver sees.
+     */
+    private boolean isLost(Step.Call step) throws DriverLost {
+        Referent on = context.environment().get(step.on());
+        Referent wanted = context.environment().get(step.awaited().variable());
+        List<Field> keepers = design.types().stream()
+                .flatMap(t -> design.fieldsOf(t).stream())
+                .filter(f ->
+                        design.leadsTo(f.type(), List.of(wanted.knownType())).isYes())
+                .toList();
+        boolean seen = !keepers.isEmpty()
+                && step.with().isEmpty()
+                && keepers.stream().noneMatch(Field::isStatic)
+                && keepers.stream()
+                        .allMatch(f -> f.type().isContainer()
+                                || f.type().type().equals(wanted.knownType().id()));
+        if (!seen
+                || on.object() == null
+                || wanted.object() == null
+                || context.session().hasEverHeard(wanted.object())) {
+            // what was called once may be dropped after that
+            return false;
+        }
+        Request all = new Request.State(on.object(), List.of());
+        Request others = new Request.State(on.object(), List.of(wanted.object()));
+        return context.session()
+                .ask(all)
+                .named()
+                .equals(context.session().ask(others).named());
+    }
+
+    private StepResult inItsPlace(String wanted, HeardCall another) {
+        transcript.expected(
+                false,
+                Code.of(wanted),
+                " called; but it was another, which the program put in its place, that was called");
+        return StepResult.failed(
+                "Expected ",
+                Code.of(wanted),
+                " to be called; another one, which the program had put in its place, was called instead: ",
+                Code.of(another.called().name() + "()"),
+                ".");
+    }
+
+    /** Whether the demonstration makes objects of the role, and nobody there calls what is to be heard. */
+    private boolean isHeardByNobodyInTheDemonstration(Step.Call step) {
+        Referent wanted = context.environment().get(step.awaited().variable());
+        List<Type> own = design.realisationsOf(wanted.knownType());
+        return own.stream().noneMatch(t -> t.origin() == Type.Origin.LAMBDA)
+                && context.rehearsal().makesOneOf(wanted.knownType(), design)
+                && binding.operations(step.awaited().member()).stream()
+                        .allMatch(o -> context.rehearsal().callsOf(o, null).isEmpty());
     }
 
     private StepResult neverReturned(Attempts attempts) {

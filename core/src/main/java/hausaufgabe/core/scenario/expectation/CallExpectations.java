@@ -15,7 +15,11 @@ import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.transcript.Transcript;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Which calls were heard, how often, with what and in which order. */
@@ -53,10 +57,16 @@ public final class CallExpectations {
 
     public StepResult called(Step.ExpectCall step) throws DriverLost {
         List<HeardCall> all = heard(step.heard());
-        int count = 0;
+        Map<String, Integer> byName = new LinkedHashMap<>();
+        Set<List<String>> kinds = new LinkedHashSet<>();
         for (HeardCall h : all) {
-            count += areEqual(h.arguments(), step.with()) ? 1 : 0;
+            if (areEqual(h.arguments(), step.with())) {
+                byName.merge(h.called().name(), 1, Integer::sum);
+                kinds.add(h.called().parameters());
+            }
         }
+        // several operations for just the same, such as one at the start and one at the end, count each for itself
+        int count = byName.values().stream().reduce(0, kinds.size() <= 1 ? Math::max : Integer::sum);
         String with = step.with().isEmpty() ? "" : " with " + Equality.words(step.with());
         String instead = all.isEmpty() || step.with().isEmpty()
                 ? "it was called " + times(count)

@@ -6,6 +6,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.ObjectRef;
 import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.notation.Scenario.Step;
@@ -166,8 +167,9 @@ public final class EffectProperty {
         }
         Referent fresh = another.get();
         Type type = fresh.knownType();
+        ObjectRef on = fresh.knownObject();
         for (Operation o : first) {
-            context.callOn(fresh.object(), type, o, List.of());
+            context.callOn(on, type, o, List.of());
         }
         List<Operation> order = new ArrayList<>(all);
         if (round == LAST) {
@@ -179,10 +181,11 @@ public final class EffectProperty {
             if (own != LEFT_OUT) {
                 try {
                     List<Input> arguments = context.arguments(o, Math.max(0, own));
-                    Answer a = context.callOn(fresh.object(), type, o, arguments);
+                    Answer a = context.callOn(on, type, o, arguments);
                     if (a.thrown() != null && o.equals(tested)) {
                         return Optional.empty();
                     }
+                    on = context.after(on, type, o, a);
                 } catch (NoValueFound e) {
                     if (o.equals(tested)) {
                         return Optional.empty();
@@ -193,7 +196,7 @@ public final class EffectProperty {
         for (Operation end : ends) {
             try {
                 List<Input> arguments = context.arguments(end, 0);
-                Answer a = context.callOn(fresh.object(), type, end, arguments);
+                Answer a = context.callOn(on, type, end, arguments);
                 if (a.thrown() == null && !a.value().isNothing()) {
                     return Optional.of(kept(a.value()));
                 }

@@ -4,9 +4,11 @@ import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.Value;
+import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
+import hausaufgabe.core.driver.TypeToken;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.scenario.execution.ScenarioContext;
 import hausaufgabe.core.scenario.execution.StepResult;
@@ -56,6 +58,9 @@ public final class EveryVariantProperty {
                 } else if (a.value().ref() != null) {
                     String text = context.wording().call(step.heard().variable(), factory, o, arguments);
                     if (got.putIfAbsent(a.value().type(), text) == null) {
+                        if (isGivenAgain(factory, o, arguments, a)) {
+                            return again(o, text, a);
+                        }
                         context.transcript()
                                 .called(
                                         Code.of(text),
@@ -66,6 +71,41 @@ public final class EveryVariantProperty {
             }
         }
         return judge(step, operations, makes, got, exhausted && problem == null, asked, problem);
+    }
+
+    /** Whether the same call gives out the same object, though it keeps something that changes. */
+    private boolean isGivenAgain(Referent factory, Operation o, List<Input> arguments, Answer first) throws DriverLost {
+        Type made = context.design().type(first.value().knownType()).orElse(null);
+        boolean changes = made != null
+                && made.origin() == Type.Origin.DECLARED
+                && made.kind() != Type.Kind.ENUM
+                && context.design().operationsOf(made).stream()
+                        .filter(Operation::isConstructor)
+                        .noneMatch(c -> c.visibility() == Visibility.PRIVATE)
+                && hasChangingState(made);
+        if (!changes) {
+            return false;
+        }
+        Answer second = context.callOn(factory.object(), factory.knownType(), o, arguments);
+        return second.value().ref() != null
+                && second.value().ref().id() == first.value().knownRef().id();
+    }
+
+    private boolean hasChangingState(Type type) {
+        return context.design().lineOf(type).stream()
+                .flatMap(t -> context.design().fieldsOf(t).stream())
+                .filter(f -> !f.isStatic())
+                .flatMap(f -> context.design().bodies().writesTo(f).stream())
+                .anyMatch(s -> s.in().isMethod());
+    }
+
+    private StepResult again(Operation o, String text, Answer first) {
+        context.transcript().expected(false, Code.of(text), " to give out one of its own each time; it was the same");
+        return StepResult.failed(
+                Code.of(o.name() + "()"),
+                " gave out the same ",
+                Code.of(TypeToken.simpleName(first.value().knownType())),
+                " twice; what one who asked does to it, the other one gets.");
     }
 
     private StepResult judge(

@@ -1,5 +1,6 @@
 package hausaufgabe.core.scenario.property;
 
+import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
@@ -41,6 +42,7 @@ public final class ForwardingProperty {
     private record Probe(
             List<Input> asked,
             List<Observed> heard,
+            int times,
             @Nullable Input answered,
             Observed result) {}
 
@@ -58,6 +60,11 @@ public final class ForwardingProperty {
             }
             if (probes.size() < 2) {
                 return StepResult.nothingToShow("It was not heard often enough to compare.");
+            }
+            if (probes.stream().allMatch(p -> p.times() > 1) && hasEffect(back, step)) {
+                return fail(
+                        "it is asked once each time",
+                        "it was asked for the same " + probes.get(0).times() + " times");
             }
             StepResult judged = judge(o, probes);
             if (!judged.isHeld()) {
@@ -96,7 +103,10 @@ public final class ForwardingProperty {
                                 + String.join(", ", texts(first.arguments(), context.wording()::shown)) + ")"),
                         o.result() == null ? "" : ", gave back ",
                         o.result() == null ? "" : Code.of(context.wording().shown(a.value())));
-        return new Probe(asked, first.arguments(), answered, a.value());
+        int times = (int) heard.stream()
+                .filter(h -> h.called().equals(first.called()) && h.arguments().equals(first.arguments()))
+                .count();
+        return new Probe(asked, first.arguments(), times, answered, a.value());
     }
 
     private static <T> List<String> texts(List<T> all, Function<T, String> shown) {
@@ -132,6 +142,18 @@ public final class ForwardingProperty {
         }
         context.transcript().expected(true, o.name() + "() passes on what it is asked and what is answered");
         return StepResult.HELD;
+    }
+
+    /** Asking twice does no harm where all that is done is to look. */
+    private boolean hasEffect(Referent back, Step.ExpectBond step) {
+        return context.design().realisationsOf(back.knownType()).stream()
+                .flatMap(t -> context.design().operationsOf(t).stream())
+                .filter(o -> context.binding().operations(step.second().member()).stream()
+                        .anyMatch(m -> o.overrides().contains(m.id())))
+                .flatMap(o -> context.design().bodies().reachedFrom(o).stream())
+                .anyMatch(s -> s.fact() instanceof Fact.Write
+                        || s.fact() instanceof Fact.Put
+                        || s.fact() instanceof Fact.Remove);
     }
 
     private StepResult fail(String expected, String instead) {

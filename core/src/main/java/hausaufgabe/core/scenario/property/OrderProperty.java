@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** In every type of a role one operation calls others in the same order. Some may be left out, now or in some types. */
@@ -26,6 +27,8 @@ public final class OrderProperty {
 
     private final ScenarioContext context;
     private final ObjectFactory objects;
+    /** What is called once more in a step, by the type that does so. */
+    private final Map<Type, String> again = new LinkedHashMap<>();
 
     public OrderProperty(ScenarioContext context, ObjectFactory objects) {
         this.context = context;
@@ -36,6 +39,7 @@ public final class OrderProperty {
         List<Operation> parts = context.binding().operations(step.parts());
         for (Operation whole : context.binding().operations(step.whole())) {
             Map<Type, List<String>> orders = new LinkedHashMap<>();
+            again.clear();
             StepResult problem = null;
             for (Type type : context.binding().types(step.role())) {
                 String variable = type.name().replaceAll("[^A-Za-z0-9]", "");
@@ -81,6 +85,20 @@ public final class OrderProperty {
     }
 
     private StepResult compare(Step.ExpectOneOrder step, Operation whole, Map<Type, List<String>> orders) {
+        // where all do so, it is how the whole is meant
+        if (!again.isEmpty() && again.size() < orders.size()) {
+            Map.Entry<Type, String> first = again.entrySet().iterator().next();
+            String part = first.getValue() + "()";
+            context.transcript()
+                    .expected(false, Code.of(part), " to be called by ", Code.of(whole.name() + "()"), " alone");
+            return StepResult.failed(
+                    CallWording.code(first.getKey(), step.role()),
+                    " calls ",
+                    Code.of(part),
+                    " in one of its steps, and ",
+                    Code.of(whole.name() + "()"),
+                    " calls it as well, so that it is done twice.");
+        }
         for (Map.Entry<Type, List<String>> a : orders.entrySet()) {
             for (Map.Entry<Type, List<String>> b : orders.entrySet()) {
                 String turned = turned(a.getValue(), b.getValue());
@@ -128,10 +146,26 @@ public final class OrderProperty {
                 }
             }
             if (a.thrown() == null && !order.isEmpty()) {
+                calledAgain(on, parts).ifPresent(o -> again.put(type, o));
                 return order;
             }
         }
         return List.of();
+    }
+
+    /** A step that the whole calls and another step calls once more: one that does something and gives nothing back. */
+    private Optional<String> calledAgain(Referent on, List<Operation> parts) {
+        List<HeardCall> heard = context.session().heardBy(on.object(), parts);
+        return parts.stream()
+                .filter(p -> p.result() == null)
+                .filter(p -> heard.stream()
+                                .filter(h -> context.session().isCallOf(h.called(), p))
+                                .map(h -> isWithin(h, on, parts))
+                                .distinct()
+                                .count()
+                        == 2)
+                .map(Operation::name)
+                .findFirst();
     }
 
     private boolean isWithin(HeardCall h, Referent on, List<Operation> parts) {

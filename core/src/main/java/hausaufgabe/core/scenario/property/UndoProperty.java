@@ -31,6 +31,8 @@ public final class UndoProperty {
     private static final String NOTHING = "nothing";
 
     private final ScenarioContext context;
+    private List<Operation> execute = List.of();
+    private boolean inverted;
 
     public UndoProperty(ScenarioContext context) {
         this.context = context;
@@ -40,7 +42,7 @@ public final class UndoProperty {
     public StepResult expect(Step.ExpectBond step) throws DriverLost, NoValueFound {
         Referent command = context.environment().get(step.first().variable());
         List<Operation> undo = context.binding().operations(step.first().member());
-        List<Operation> execute = context.binding().operations(step.second().member());
+        execute = context.binding().operations(step.second().member());
         List<Referent> receivers = receivers(command);
         if (receivers.isEmpty()) {
             return StepResult.nothingToShow("It was given no object of the program whose state could be seen.");
@@ -49,17 +51,17 @@ public final class UndoProperty {
         Trial onlyMore = null;
         List<Type> kinds = kinds(command, undo);
         for (int round = 0; round < 2 + kinds.size(); round++) {
-            Trial t = trial(command, receivers, execute, undo, kinds, round);
+            Trial t = trial(command, receivers, undo, kinds, round);
             if (t != null && t.isAnyGivenBack()) {
                 shown = t;
             } else if (t != null && t.isAnyReplaced()) {
-                return fail(command, t, execute, undo);
+                return fail(command, t, undo);
             } else if (t != null && !t.changed().isEmpty()) {
                 onlyMore = t;
             }
         }
         if (shown == null && onlyMore != null) {
-            return fail(command, onlyMore, execute, undo);
+            return fail(command, onlyMore, undo);
         }
         if (shown == null) {
             return StepResult.nothingToShow("Nothing that could be seen was changed.");
@@ -120,15 +122,10 @@ public final class UndoProperty {
 
     /** After another command has left a state that is not the first one; null where a call threw. */
     private @Nullable Trial trial(
-            Referent command,
-            List<Referent> receivers,
-            List<Operation> execute,
-            List<Operation> undo,
-            List<Type> kinds,
-            int round)
+            Referent command, List<Referent> receivers, List<Operation> undo, List<Type> kinds, int round)
             throws DriverLost, NoValueFound {
         if (round > 0) {
-            prepare(kinds.get((round - 1) % kinds.size()), receivers, execute, round);
+            prepare(kinds.get((round - 1) % kinds.size()), receivers, round);
         }
         Map<String, String> before = state(receivers, command);
         if (!call(command, execute, round)) {
@@ -152,8 +149,7 @@ public final class UndoProperty {
         return new Trial(changed);
     }
 
-    private void prepare(Type kind, List<Referent> receivers, List<Operation> execute, int round)
-            throws DriverLost, NoValueFound {
+    private void prepare(Type kind, List<Referent> receivers, int round) throws DriverLost, NoValueFound {
         ArgumentPool same = context.poolOf(receivers);
         for (Operation way : context.values().waysIn(kind, same)) {
             ObjectRef other = context.values().tryWay(kind, way, same.anew(), round, new ArrayList<>());
@@ -167,14 +163,39 @@ public final class UndoProperty {
     private boolean call(Referent on, List<Operation> operations, int round) throws DriverLost, NoValueFound {
         for (Operation o : operations) {
             Answer a = context.callOn(on.object(), on.knownType(), o, context.arguments(o, round));
-            if (a.thrown() != null) {
+            if (a.thrown() != null || !carriedOut(a, on, round)) {
                 return false;
             }
         }
         return true;
     }
 
-    private StepResult fail(Referent command, Trial t, List<Operation> execute, List<Operation> undo) {
+    /** An operation may give back a command that takes back what was done: then that is carried out. */
+    private boolean carriedOut(Answer came, Referent on, int round) throws DriverLost, NoValueFound {
+        ObjectRef back = came.value().ref();
+        Type type = back == null ? null : context.design().type(back.type()).orElse(null);
+        if (back == null
+                || type == null
+                || inverted
+                || back.id() == on.knownObject().id()
+                || !isCommand(type)) {
+            return true;
+        }
+        inverted = true;
+        try {
+            return call(Referent.made(null, type, back, false), execute, round);
+        } finally {
+            inverted = false;
+        }
+    }
+
+    private boolean isCommand(Type type) {
+        return execute.stream()
+                .anyMatch(e -> context.design().realises(type.id(), e.owner())
+                        || e.owner().equals(type.id()));
+    }
+
+    private StepResult fail(Referent command, Trial t, List<Operation> undo) {
         Map.Entry<String, List<String>> first =
                 t.changed().entrySet().iterator().next();
         String what = first.getKey();

@@ -12,6 +12,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Makes calls of what a driver tells while a program runs as a whole. */
 final class RehearsalReader {
@@ -39,7 +41,11 @@ final class RehearsalReader {
     }
 
     Rehearsal rehearsal() {
-        return new Rehearsal(calls);
+        Set<String> demonstrators = design.operations().stream()
+                .filter(o -> o.role() == Operation.Role.ENTRY)
+                .map(Operation::owner)
+                .collect(Collectors.toSet());
+        return new Rehearsal(calls, demonstrators);
     }
 
     private void entered(Event.Entered e) {
@@ -47,8 +53,8 @@ final class RehearsalReader {
         int caller = frames.isEmpty() ? -1 : frames.peek().object();
         Optional<Operation> operation = operation(e.type(), e.called());
         frames.push(new Frame(operation.isPresent() ? calls.size() : -1, e.object()));
-        operation.ifPresent(o ->
-                calls.add(new RehearsedCall(o, e.object(), caller, own(o, e.arguments()), false, Observed.NOTHING)));
+        operation.ifPresent(o -> calls.add(new RehearsedCall(
+                calls.size(), calls.size(), o, e.object(), caller, own(o, e.arguments()), false, Observed.NOTHING)));
     }
 
     private void left(Event.Left e) {
@@ -57,7 +63,7 @@ final class RehearsalReader {
         if (frame != null && frame.call() >= 0) {
             boolean back = e.threw() == null;
             Observed value = e.value() == null ? Observed.NOTHING : e.value();
-            calls.set(frame.call(), calls.get(frame.call()).ended(back, value));
+            calls.set(frame.call(), calls.get(frame.call()).ended(calls.size() - 1, back, value));
         }
     }
 

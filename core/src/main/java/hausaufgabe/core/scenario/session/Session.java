@@ -18,8 +18,10 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** One driver during one scenario, with everything heard and printed so far. */
@@ -31,6 +33,7 @@ public final class Session {
     private final Trace trace;
     private final List<HeardCall> heard = new ArrayList<>();
     private final Map<Integer, Deque<HeardCall>> within = new HashMap<>();
+    private final Set<Integer> everHeard = new HashSet<>();
     private final StringBuilder captured = new StringBuilder();
     private boolean capturing;
     private boolean performing;
@@ -96,6 +99,13 @@ public final class Session {
                 .toList();
     }
 
+    /** Calls of some operations, whoever heard them, in order. */
+    public List<HeardCall> heardOf(List<Operation> operations) {
+        return heard.stream()
+                .filter(h -> operations.stream().anyMatch(o -> isCallOf(h.called(), o)))
+                .toList();
+    }
+
     /** Everything an object heard, in order. */
     public List<HeardCall> heardBy(@Nullable ObjectRef object) {
         return heard.stream()
@@ -138,7 +148,13 @@ public final class Session {
         return !overloaded || called.parameters().equals(o.parameterTokens());
     }
 
+    /** Whether an object was ever called, also before calls were forgotten. */
+    public boolean hasEverHeard(ObjectRef object) {
+        return everHeard.contains(object.id()) || !heardBy(object).isEmpty();
+    }
+
     public void forgetCalls() {
+        heard.forEach(h -> everHeard.add(h.object()));
         heard.clear();
     }
 

@@ -24,7 +24,7 @@ public final class ErrorText {
             case RECURSION -> "called itself again and again without end";
             case THREADS -> "started more threads than it may";
             case MEMORY -> "used up all the memory it may";
-            case PROGRAM, DRIVER -> throw new IllegalArgumentException("no collapse: " + thrown);
+            case PROGRAM, ACCIDENT, DRIVER -> throw new IllegalArgumentException("no collapse: " + thrown);
         };
         return what + (thrown.at().isEmpty() ? "" : " (" + thrown.at() + ")");
     }

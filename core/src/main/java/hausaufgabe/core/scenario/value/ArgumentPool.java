@@ -47,6 +47,16 @@ public final class ArgumentPool {
         return wanted.leaves().stream().anyMatch(l -> referents.stream().anyMatch(c -> fits(c, l.type())));
     }
 
+    /** Whether something that was not handed over yet is there for the type, or for what it contains. */
+    boolean fitsUnused(TypeRef wanted) {
+        return wanted.leaves().stream().anyMatch(l -> unused().stream().anyMatch(c -> fits(c, l.type())));
+    }
+
+    /** Nothing to hand over. */
+    ArgumentPool without() {
+        return new ArgumentPool(design, language, List.of());
+    }
+
     /** Whether an operation takes any of it. */
     public boolean fitsAny(Operation o) {
         return o.parameters().stream().anyMatch(p -> fit(p.type()));

@@ -33,6 +33,9 @@ final class RehearsedValues {
 
     private static final int DEPTH = 6;
 
+    /** How many calls an object is told again, at most. */
+    private static final int TOLD = 20;
+
     /** How many sets of values are made after the make of one that the program takes. */
     private static final int ALIKE = 2;
 
@@ -46,6 +49,7 @@ final class RehearsedValues {
 
     private final List<ObjectRef> made;
     private final Set<String> taken = new HashSet<>();
+    private final Set<String> stoodIn = new HashSet<>();
 
     /** @param made takes the objects that were made */
     RehearsedValues(
@@ -66,11 +70,13 @@ final class RehearsedValues {
     /**
      * With which arguments an operation may be called: those of the demonstration's calls, then such as are like the last,
      * then those of the demonstration by whose first text an object was made before, since two of a name are one too many.
+     *
+     * @param on id of the type that the operation is called on; null where it is static or makes an object
      */
-    List<Arguments> sets(Operation operation) {
+    List<Arguments> sets(Operation operation, @Nullable String on) {
         List<Arguments> fresh = new ArrayList<>();
         List<Arguments> again = new ArrayList<>();
-        List<RehearsedCall> calls = operation.parameters().isEmpty() ? List.of() : rehearsal.callsOf(operation);
+        List<RehearsedCall> calls = operation.parameters().isEmpty() ? List.of() : rehearsal.callsOf(operation, on);
         for (RehearsedCall c : calls) {
             (isTaken(operation, c) ? again : fresh).add(new Arguments(c, 0));
         }
@@ -94,6 +100,11 @@ final class RehearsedValues {
                 .filter(a -> a.kind() == Kind.TEXT)
                 .map(Observed::text)
                 .findFirst();
+    }
+
+    /** Something stands in for a type: containers of it begin empty rather than with the program's own, which come before it. */
+    void standIn(String type) {
+        stoodIn.add(type);
     }
 
     /** An object was made with these arguments. */
@@ -129,84 +140,113 @@ final class RehearsedValues {
         for (int i = 0; i < parameters.size(); i++) {
             TypeRef wanted = parameters.get(i).type();
             Observed seen = i < shown.arguments().size() ? shown.arguments().get(i) : Observed.NOTHING;
-            arguments.add(again(wanted, seen, pool, choice, 0));
+            arguments.add(again(wanted, seen, pool, choice, new Moment(shown.number(), 0)));
         }
         return arguments;
     }
 
-    private Input again(TypeRef wanted, Observed seen, ArgumentPool pool, Choice choice, int depth)
+    /**
+     * When in the rehearsal a value was handed over.
+     *
+     * @param number of the call
+     * @param depth how many objects deep it is asked for
+     */
+    private record Moment(int number, int depth) {
+        Moment at(int other) {
+            return new Moment(other, depth + 1);
+        }
+    }
+
+    private Input again(TypeRef wanted, Observed seen, ArgumentPool pool, Choice choice, Moment at)
             throws NoValueFound, DriverLost {
-        if (pool.fit(wanted)) {
+        if (at.depth() == 0 ? pool.fit(wanted) : pool.fitsUnused(wanted)) {
             return others.value(wanted, pool, choice);
         }
         if (seen.isNothing()) {
             return language.canBeNothing(wanted.type()) ? new Input.Nothing() : others.value(wanted, pool, choice);
         }
         if (wanted.isContainer() && seen.items() != null) {
-            return container(wanted, seen.items(), pool, choice, depth);
+            return container(wanted, seen.items(), pool, choice, at);
         }
         Optional<Input> simple = language.again(seen);
         if (simple.isPresent()) {
             return simple.get();
         }
-        @Nullable ObjectRef made = seen.ref() == null ? null : object(seen, pool, choice, depth);
+        @Nullable ObjectRef made = seen.ref() == null ? null : object(seen, pool, choice, at);
         return made != null ? made : others.value(wanted, pool, choice);
     }
 
-    private Input container(TypeRef wanted, List<Observed> items, ArgumentPool pool, Choice choice, int depth)
+    private Input container(TypeRef wanted, List<Observed> items, ArgumentPool pool, Choice choice, Moment at)
             throws NoValueFound, DriverLost {
+        if (at.depth() == 0 && wanted.many() && wanted.contents().stream().anyMatch(c -> stoodIn.contains(c.type()))) {
+            return language.container(wanted, List.of());
+        }
         List<TypeRef> contents = wanted.arguments().isEmpty() ? wanted.contents() : wanted.arguments();
         List<Input> again = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
-            again.add(again(contents.get(i % contents.size()), items.get(i), pool, choice, depth + 1));
+            again.add(again(contents.get(i % contents.size()), items.get(i), pool, choice, at));
         }
         return language.container(wanted, again);
     }
 
     /** Null where it cannot be made as it was. */
-    private @Nullable ObjectRef object(Observed seen, ArgumentPool pool, Choice choice, int depth) throws DriverLost {
-        ObjectRef was = seen.knownRef();
-        ObjectRef known = again.get(was.id());
-        if (known != null) {
-            return known;
-        }
+    private @Nullable ObjectRef object(Observed seen, ArgumentPool pool, Choice choice, Moment at) throws DriverLost {
         Optional<ObjectRef> constant = constant(seen);
-        if (constant.isPresent() || depth > DEPTH) {
-            return constant.orElse(null);
-        }
-        @Nullable
-        ObjectRef made = rehearsal
-                        .birthOf(was.id())
-                        .map(RehearsedCall::operation)
-                        .filter(o -> design.bodies().isOpen(o))
-                        .isPresent()
-                ? by(rehearsal.birthOf(was.id()).get(), pool, choice, depth)
-                : null;
-        if (made == null && rehearsal.giverOf(was.id()).isPresent()) {
-            made = by(rehearsal.giverOf(was.id()).get(), pool, choice, depth);
-        }
-        if (made != null && pool.isEmpty()) {
-            again.put(was.id(), made);
-        }
-        return made;
+        return constant.isPresent() ? constant.get() : object(seen.knownRef().id(), pool, choice, at);
     }
 
-    private @Nullable ObjectRef by(RehearsedCall way, ArgumentPool pool, Choice choice, int depth) throws DriverLost {
+    /** The object as it was when it was handed over: made as it was made, then told what it had been told. */
+    private @Nullable ObjectRef object(int was, ArgumentPool pool, Choice choice, Moment at) throws DriverLost {
+        ObjectRef known = again.get(was);
+        if (known != null || at.depth() > DEPTH) {
+            return known;
+        }
+        Optional<RehearsedCall> way = rehearsal
+                .birthOf(was)
+                .filter(c -> c.operation().visibility() != Visibility.PRIVATE)
+                .filter(c -> design.bodies().isOpen(c.operation()))
+                .or(() -> rehearsal.giverOf(was));
+        @Nullable ObjectRef object = way.isEmpty() ? null : by(way.get(), pool, choice, at);
+        if (object == null || way.isEmpty()) {
+            return null;
+        }
+        if (pool.isEmpty()) {
+            again.put(was, object);
+        }
+        int told = 0;
+        for (RehearsedCall c : rehearsal.shownBefore(was, at.number())) {
+            if (c.number() > way.get().last() && told++ < TOLD) {
+                call(c, object, pool.without(), choice, at);
+            }
+        }
+        return object;
+    }
+
+    private @Nullable ObjectRef by(RehearsedCall way, ArgumentPool pool, Choice choice, Moment at) throws DriverLost {
         Operation o = way.operation();
+        boolean needsNone = o.isConstructor() || o.isStatic();
         if (o.visibility() == Visibility.PRIVATE) {
             return null;
         }
+        @Nullable ObjectRef on = needsNone ? null : object(way.object(), pool, choice, at.at(way.number()));
+        return needsNone || on != null ? call(way, on, pool, choice, at) : null;
+    }
+
+    /** What came of a call that is made again; null where it could not be made, or gave no object. */
+    private @Nullable ObjectRef call(
+            RehearsedCall way, @Nullable ObjectRef on, ArgumentPool pool, Choice choice, Moment at) throws DriverLost {
+        Operation o = way.operation();
         try {
             List<Input> arguments = new ArrayList<>();
             for (int i = 0; i < o.parameters().size(); i++) {
                 TypeRef wanted = o.parameters().get(i).type();
-                arguments.add(again(wanted, way.arguments().get(i), pool, choice, depth + 1));
+                arguments.add(again(wanted, way.arguments().get(i), pool, choice, at.at(way.number())));
             }
             Request request = o.isConstructor()
                     ? new Request.Construct(o.owner(), o.parameterTokens(), arguments)
-                    : new Request.Call(o.owner(), o.name(), o.parameterTokens(), null, arguments);
+                    : new Request.Call(o.owner(), o.name(), o.parameterTokens(), on, arguments);
             Answer a = session.ask(request);
-            if (a.thrown() == null && a.value().ref() != null) {
+            if (o.isConstructor() && a.thrown() == null && a.value().ref() != null) {
                 made.add(a.value().ref());
                 took(arguments);
             }

@@ -16,6 +16,7 @@ import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.language.MentionedValues;
 import hausaufgabe.core.scenario.rehearsal.Rehearsal;
+import hausaufgabe.core.scenario.rehearsal.RehearsedCall;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import java.util.ArrayList;
@@ -91,9 +92,22 @@ public final class ValueGenerator implements ValueSource {
         return arguments(operation, pool, new Choice(round, mentions.of(operation), 0));
     }
 
+    /** @param on the type of the object that the operation is called on */
+    public List<Input> arguments(Operation operation, Type on, ArgumentPool pool, int round)
+            throws NoValueFound, DriverLost {
+        return arguments(operation, pool, new Choice(round, mentions.of(operation), 0, on.id()));
+    }
+
+    /** The arguments of a call that the demonstration makes. */
+    public List<Input> arguments(RehearsedCall shown, ArgumentPool pool) throws NoValueFound, DriverLost {
+        Choice first = new Choice(0, mentions.of(shown.operation()), 0);
+        return rehearsed.arguments(shown, shown.operation(), pool, first);
+    }
+
     public List<Input> arguments(Operation operation, ArgumentPool pool, Choice choice)
             throws NoValueFound, DriverLost {
-        List<RehearsedValues.Arguments> shown = choice.depth() > DEPTH ? List.of() : rehearsed.sets(operation);
+        List<RehearsedValues.Arguments> shown =
+                choice.depth() > DEPTH ? List.of() : rehearsed.sets(operation, choice.on());
         if (choice.round() < shown.size()) {
             return rehearsed.arguments(shown.get(choice.round()), operation, pool, choice);
         }
@@ -361,6 +375,11 @@ public final class ValueGenerator implements ValueSource {
     /** An object was made with these arguments: the next one is rather made with others. */
     public void tookForObject(List<Input> arguments) {
         rehearsed.took(arguments);
+    }
+
+    /** Something stands in for objects of a type, and is to be asked rather than they. */
+    public void standIn(Type type) {
+        rehearsed.standIn(type.id());
     }
 
     /** Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least. */
