@@ -1,9 +1,11 @@
 package hausaufgabe.core.scenario.execution;
 
+import hausaufgabe.core.design.Bodies;
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Fact;
 import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Type;
+import hausaufgabe.core.design.Value;
 import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
@@ -131,9 +133,9 @@ public final class ScenarioContext {
         return new ArgumentPool(design, language, all);
     }
 
-    /** Values for an operation that takes nothing a scenario names. */
-    public List<Input> arguments(Operation o, int round) throws NoValueFound, DriverLost {
-        return values.arguments(o, values.nothing(), round);
+    /** Values for an operation that takes nothing a scenario names, called on an object of a type. */
+    public List<Input> arguments(Operation o, Type on, int round) throws NoValueFound, DriverLost {
+        return values.arguments(o, on, values.nothing(), round);
     }
 
     /** Makes a call that no step names. */
@@ -185,7 +187,12 @@ public final class ScenarioContext {
         return design.bodies().reachedFrom(o).stream()
                 .filter(s -> !s.in().isConstructor())
                 .noneMatch(s -> s.fact() instanceof Fact.Write
-                        || s.fact() instanceof Fact.Put
-                        || s.fact() instanceof Fact.Remove);
+                        || s.fact() instanceof Fact.Put p && isKept(p.container(), s)
+                        || s.fact() instanceof Fact.Remove r && isKept(r.container(), s));
+    }
+
+    /** Whether a container is one that a field holds, rather than one made on the way. */
+    private boolean isKept(Value container, Bodies.ReachedFact step) {
+        return design.bodies().origins(container, step).stream().anyMatch(v -> v instanceof Value.OfField);
     }
 }

@@ -180,7 +180,7 @@ public final class EffectProperty {
             int own = o.equals(tested) ? round : 0;
             if (own != LEFT_OUT) {
                 try {
-                    List<Input> arguments = context.arguments(o, Math.max(0, own));
+                    List<Input> arguments = context.arguments(o, type, Math.max(0, own));
                     Answer a = context.callOn(on, type, o, arguments);
                     if (a.thrown() != null && o.equals(tested)) {
                         return Optional.empty();
@@ -195,7 +195,7 @@ public final class EffectProperty {
         }
         for (Operation end : ends) {
             try {
-                List<Input> arguments = context.arguments(end, 0);
+                List<Input> arguments = context.arguments(end, type, 0);
                 Answer a = context.callOn(on, type, end, arguments);
                 if (a.thrown() == null && !a.value().isNothing()) {
                     return Optional.of(kept(a.value()));

@@ -80,7 +80,7 @@ public final class ForwardingProperty {
                 ? context.doubles().answer(back.knownObject(), back.knownType(), Map.of(), round, 0)
                 : Map.of();
         context.session().forgetCalls();
-        List<Input> asked = context.arguments(o, round);
+        List<Input> asked = context.arguments(o, front.knownType(), round);
         Answer a = context.callOn(front.object(), front.knownType(), o, asked);
         List<HeardCall> heard = context.session()
                 .heardBy(

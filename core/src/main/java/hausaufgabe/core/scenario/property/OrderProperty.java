@@ -138,7 +138,7 @@ public final class OrderProperty {
         Referent on = context.environment().get(type.name().replaceAll("[^A-Za-z0-9]", ""));
         for (int round = 0; round < ROUNDS; round++) {
             context.session().forgetCalls();
-            Answer a = context.callOn(on.object(), type, whole, context.arguments(whole, round));
+            Answer a = context.callOn(on.object(), type, whole, context.arguments(whole, type, round));
             List<String> order = new ArrayList<>();
             for (HeardCall h : context.session().heardBy(on.object(), parts)) {
                 if (!isWithin(h, on, parts) && !order.contains(h.called().name())) {

@@ -162,7 +162,7 @@ public final class UndoProperty {
 
     private boolean call(Referent on, List<Operation> operations, int round) throws DriverLost, NoValueFound {
         for (Operation o : operations) {
-            Answer a = context.callOn(on.object(), on.knownType(), o, context.arguments(o, round));
+            Answer a = context.callOn(on.object(), on.knownType(), o, context.arguments(o, on.knownType(), round));
             if (a.thrown() != null || !carriedOut(a, on, round)) {
                 return false;
             }

@@ -44,8 +44,11 @@ final class RehearsedValues {
     private final Session session;
     private final Rehearsal rehearsal;
     private final ValueSource others;
-    /** Objects made again, by their number in the rehearsal. */
-    private final Map<Integer, ObjectRef> again = new HashMap<>();
+    /** Objects made again, by their number in the rehearsal and who was handed them. */
+    private final Map<Made, ObjectRef> again = new HashMap<>();
+
+    /** @param on id of the type whose objects were handed it: another type's get another one */
+    private record Made(int was, @Nullable String on) {}
 
     private final List<ObjectRef> made;
     private final Set<String> taken = new HashSet<>();
@@ -197,7 +200,7 @@ final class RehearsedValues {
 
     /** The object as it was when it was handed over: made as it was made, then told what it had been told. */
     private @Nullable ObjectRef object(int was, ArgumentPool pool, Choice choice, Moment at) throws DriverLost {
-        ObjectRef known = again.get(was);
+        ObjectRef known = again.get(new Made(was, choice.on()));
         if (known != null || at.depth() > DEPTH) {
             return known;
         }
@@ -211,7 +214,7 @@ final class RehearsedValues {
             return null;
         }
         if (pool.isEmpty()) {
-            again.put(was, object);
+            again.put(new Made(was, choice.on()), object);
         }
         int told = 0;
         for (RehearsedCall c : rehearsal.shownBefore(was, at.number())) {
