@@ -39,6 +39,9 @@ public interface LanguageValues {
     /** Whether the type has two values, true and false. */
     boolean isTruth(String type);
 
+    /** Whether the type's values are numbers. */
+    boolean isNumber(String type);
+
     /** Whether the two are the same simple type, where the language has several names for it. */
     boolean isSameSimpleType(String one, String other);
 

@@ -128,7 +128,8 @@ public record Scenario(
     public enum Bond {
         PASSES_ON("passes on to"),
         TAKES_BACK("takes back"),
-        SHOWS_IN("shows in");
+        SHOWS_IN("shows in"),
+        DEPENDS_ON("depends on");
 
         private final String words;
 

@@ -21,6 +21,7 @@ import hausaufgabe.core.scenario.execution.StepResult;
 import hausaufgabe.core.scenario.expectation.CallExpectations;
 import hausaufgabe.core.scenario.expectation.NewsExpectation;
 import hausaufgabe.core.scenario.expectation.ValueExpectations;
+import hausaufgabe.core.scenario.property.AnswerProperty;
 import hausaufgabe.core.scenario.property.EffectProperty;
 import hausaufgabe.core.scenario.property.EveryVariantProperty;
 import hausaufgabe.core.scenario.property.ForwardingProperty;
@@ -155,6 +156,7 @@ final class Interpreter {
                 case PASSES_ON -> new ForwardingProperty(context).expect(s);
                 case TAKES_BACK -> new UndoProperty(context).expect(s);
                 case SHOWS_IN -> new EffectProperty(context, objects).expect(s);
+                case DEPENDS_ON -> new AnswerProperty(context, objects).expect(s);
             };
         } else if (step instanceof Step.ExpectEvery s) {
             return new EveryVariantProperty(context).expect(s);

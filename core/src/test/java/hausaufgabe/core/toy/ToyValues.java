@@ -57,6 +57,11 @@ final class ToyValues implements LanguageValues {
     }
 
     @Override
+    public boolean isNumber(String type) {
+        return type.equals("number");
+    }
+
+    @Override
     public boolean isSameSimpleType(String one, String other) {
         return other.equals("any");
     }

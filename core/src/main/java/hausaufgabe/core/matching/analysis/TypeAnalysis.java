@@ -392,6 +392,31 @@ public final class TypeAnalysis {
                 working.isEmpty() ? found : others);
     }
 
+    /** One that looks like a version of what it inherits, takes something else, and so is never called. */
+    public Judgement overloadsInVain(Type type, Query q) {
+        for (Operation o : design.operationsOf(type)) {
+            boolean alike = o.isMethod()
+                    && !o.isStatic()
+                    && o.overrides().isEmpty()
+                    && q.operations(0).stream()
+                            .anyMatch(h -> !h.equals(o)
+                                    && h.name().equals(o.name())
+                                    && h.parameters().size() == o.parameters().size());
+            if (alike && reach.everywhere(o).isEmpty()) {
+                return Judgement.met(
+                        q.words()
+                                .say(
+                                        o,
+                                        " of ",
+                                        type,
+                                        " takes something else than what it is named after, and nobody calls it."),
+                        Judgement.places(o.span(), "declared here"));
+            }
+        }
+        return Judgement.unmet(
+                q.words().say(type, " adds no operation that only looks like one of them."), headline(type));
+    }
+
     public Judgement uncalled(Type type, Query q) {
         Wording w = q.words();
         List<Operation> missed = design.operationsOf(type).stream()

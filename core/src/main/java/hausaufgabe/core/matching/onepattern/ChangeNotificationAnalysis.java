@@ -211,8 +211,13 @@ public final class ChangeNotificationAnalysis {
         }
         List<Bodies.ReachedFact> callers = design.bodies().callersOf(o);
         boolean toldByCallers =
-                !callers.isEmpty() && callers.stream().allMatch(s -> !s.in().isMethod() || tells(s.in(), subject));
+                !callers.isEmpty() && callers.stream().allMatch(s -> isBefore(s.in()) || tells(s.in(), subject));
         return design.bodies().isOpen(o) && !toldByCallers;
+    }
+
+    /** Whether it makes the object, so that nobody can have asked yet to be told. */
+    private static boolean isBefore(Operation o) {
+        return o.role() == Operation.Role.CONSTRUCTOR || o.role() == Operation.Role.INITIALISER;
     }
 
     private @Nullable Fact changeOf(Operation o, Set<String> state) {

@@ -164,6 +164,11 @@ public final class TypeRelations {
                     "declares something abstract that nobody calls", "an abstract operation of it is called nowhere")
             .ofType((a, t, q) -> a.types().uncalled(t, q));
 
+    public static final JudgedRelation OVERLOADS = relation(
+                    "overloads one of OPERATION in vain",
+                    "declares an operation of its name that is no version of it and that nobody calls")
+            .ofType((a, t, q) -> a.types().overloadsInVain(t, q));
+
     public static final JudgedRelation UNCHANGED = relation("is unchanged", "says what it said in the starter code")
             .ofType((a, t, q) -> a.texts().unchanged(t, q));
 
@@ -209,6 +214,7 @@ public final class TypeRelations {
             KEEPS_CALLED,
             COPIES,
             UNCALLED,
+            OVERLOADS,
             UNCHANGED,
             FEWER_BRANCHES,
             FEWER_NULL_CHECKS,

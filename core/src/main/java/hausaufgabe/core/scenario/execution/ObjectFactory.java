@@ -104,6 +104,17 @@ public final class ObjectFactory {
         return Optional.ofNullable(made).map(ref -> Referent.made(like.role(), like.knownType(), ref, false));
     }
 
+    /** Another object like one that was made, with what is to be handed over where it takes that. */
+    public Optional<Referent> anotherWith(Referent like, ArgumentPool with) throws DriverLost {
+        boolean takes = takesAny(like.knownType(), with);
+        @Nullable ObjectRef made = make(like.knownType(), takes ? with.anew() : values.nothing(), new ArrayList<>());
+        if (made == null && takes) {
+            made = make(like.knownType(), values.nothing(), new ArrayList<>());
+        }
+        @Nullable ObjectRef found = made;
+        return Optional.ofNullable(found).map(ref -> Referent.made(like.role(), like.knownType(), ref, false));
+    }
+
     private static String first(List<String> problems) {
         return problems.isEmpty() ? "" : " " + CallWording.capitalised(problems.get(0)) + ".";
     }

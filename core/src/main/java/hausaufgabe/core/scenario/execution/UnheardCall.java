@@ -73,6 +73,18 @@ final class UnheardCall {
         if (another.isPresent()) {
             return inItsPlace(wanted, another.get());
         }
+        Optional<String> fellow = fellowThatWasHeard(step, operations, attempts);
+        if (fellow.isPresent()) {
+            transcript.expected(false, Code.of(wanted), " called as ", Code.of(fellow.get()), " was; it was not");
+            return StepResult.failed(
+                    "Expected ",
+                    Code.of(wanted),
+                    " to be called as well as ",
+                    Code.of(fellow.get()),
+                    ", both of which were handed over; only ",
+                    Code.of(fellow.get()),
+                    " ever was.");
+        }
         if (isLost(step)) {
             transcript.expected(false, Code.of(wanted), " called; nothing leads to it any more");
             return StepResult.failed(
@@ -149,6 +161,38 @@ final class UnheardCall {
                 .ask(all)
                 .named()
                 .equals(context.session().ask(others).named());
+    }
+
+    /**
+     * Another one that was handed over to be one of many and was called in a step before, where all of them are gone through
+     * for something that no single answer can settle.
+     */
+    private Optional<String> fellowThatWasHeard(Step.Call step, List<Operation> operations, Attempts attempts) {
+        Referent wanted = context.environment().get(step.awaited().variable());
+        boolean all = attempts.returned > 1
+                && step.with().isEmpty()
+                && !operations.isEmpty()
+                && operations.stream()
+                        .allMatch(o -> o.result() == null
+                                || context.language().isNumber(o.result().type()))
+                && binding.fields().keySet().stream()
+                        .map(f -> some(
+                                step.member(),
+                                Predicate.Says.of(
+                                        OperationRelations.CALLS_EACH,
+                                        step.awaited().member(),
+                                        f)))
+                        .anyMatch(c -> context.judge().status(c, binding) != Status.UNMET);
+        if (!all || wanted.role() == null) {
+            return Optional.empty();
+        }
+        return context.environment().all().entrySet().stream()
+                .filter(e -> wanted.role().equals(e.getValue().role())
+                        && e.getValue().isDouble())
+                .filter(e -> e.getValue().object() != null && !e.getValue().equals(wanted))
+                .filter(e -> context.session().hasEverHeard(e.getValue().knownObject()))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     private StepResult inItsPlace(String wanted, HeardCall another) {

@@ -124,7 +124,7 @@ public final class EveryVariantProperty {
         if (!lost.isEmpty()) {
             String nobody = lost.stream().map(Type::name).collect(Collectors.joining(", "));
             context.transcript().expected(false, "every ", new Code(step.role(), null), " to be given out");
-            return StepResult.failed(Code.of(nobody), " is never given out: nothing in the whole program makes one.");
+            return StepResult.failed(Code.of(nobody), " is never given out: nothing but the demonstration makes one.");
         }
         List<Type> missing =
                 makes.stream().filter(t -> !got.containsKey(t.id())).toList();
@@ -187,9 +187,11 @@ public final class EveryVariantProperty {
             return List.of();
         }
         List<Type> variants = context.binding().types(role);
+        boolean isTakenForAnother = variants.stream().anyMatch(v -> isMadeTwice(v, operations));
         return variants.stream()
                 .filter(v -> v.origin() == Type.Origin.DECLARED && v.kind() != Type.Kind.ENUM)
-                .filter(v -> context.design().bodies().creationsOf(v).isEmpty())
+                .filter(v -> context.design().bodies().creationsOf(v).stream()
+                        .allMatch(s -> isTakenForAnother && isDemonstration(s.in())))
                 .filter(v -> context.design().realisationsOf(v).isEmpty())
                 .filter(v -> context.design().operationsOf(v).stream()
                         .filter(o -> !o.isMethod())
@@ -197,6 +199,19 @@ public final class EveryVariantProperty {
                         .noneMatch(p -> p.type().isContainer()
                                 || context.design().type(p.type().type()).isPresent()))
                 .toList();
+    }
+
+    /** Whether the operations make a type at two places, one of which may be meant for another. */
+    private boolean isMadeTwice(Type variant, List<Operation> operations) {
+        return context.design().bodies().creationsOf(variant).stream()
+                        .filter(s -> operations.contains(s.in()))
+                        .count()
+                > 1;
+    }
+
+    private boolean isDemonstration(Operation o) {
+        return context.design().operations().stream()
+                .anyMatch(e -> e.role() == Operation.Role.ENTRY && e.owner().equals(o.owner()));
     }
 
     private boolean givesOnlyWhatItMakes(Operation o) {

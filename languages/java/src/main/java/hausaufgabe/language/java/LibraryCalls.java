@@ -52,6 +52,9 @@ final class LibraryCalls {
             "pollLast",
             "pop",
             "take");
+    /** What puts a key in, where the keys are what is held. */
+    private static final Set<String> COUNTING = Set.of("merge", "compute", "computeIfAbsent");
+
     private static final Set<String> COPYING =
             Set.of("toArray", "toList", "collect", "clone", "copyOf", "copyOfRange", "addAll");
     private static final Set<String> PART =
@@ -99,8 +102,10 @@ final class LibraryCalls {
         String operation = constructor ? "<new>" : name;
         found.add(new Fact.Library(owner, operation, LibraryTraits.of(owner, operation), receiver, arguments, span));
         boolean container = type != null && (resolver.isContainer(type) || resolver.isHolder(type));
-        if (container && PUTTING.contains(name) && !arguments.isEmpty()) {
-            found.add(new Fact.Put(receiver, arguments.get(arguments.size() - 1), span));
+        boolean byKey = container && resolver.isByKey(type);
+        boolean puts = PUTTING.contains(name) || byKey && COUNTING.contains(name);
+        if (container && puts && !arguments.isEmpty()) {
+            found.add(new Fact.Put(receiver, arguments.get(byKey ? 0 : arguments.size() - 1), span));
         }
         if (container && REMOVING.contains(name)) {
             // of several arguments the first is an index or a key, or says of which kind the last one is

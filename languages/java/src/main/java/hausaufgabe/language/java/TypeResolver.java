@@ -43,6 +43,15 @@ final class TypeResolver {
             "java.beans.PropertyChangeSupport",
             "javax.swing.event.EventListenerList");
     private static final Set<String> LISTENER_LISTS = Set.of("javax.swing.event.EventListenerList");
+    /** Types of values that say how many or how much of a key there is. */
+    private static final Set<String> COUNTS = Set.of(
+            "java.lang.Integer",
+            "java.lang.Long",
+            "java.lang.Double",
+            "java.lang.Boolean",
+            "java.math.BigDecimal",
+            "java.util.concurrent.atomic.AtomicInteger");
+
     private static final Set<String> HOLDERS = Set.of(
             "java.util.Optional",
             "java.util.Map.Entry",
@@ -138,7 +147,8 @@ final class TypeResolver {
             return new TypeRef(idOf(element), text, List.of(), false, arguments);
         }
         if (isContainer(type) || isHolder(type)) {
-            List<TypeRef> contents = arguments.isEmpty() ? List.of() : List.of(arguments.get(arguments.size() - 1));
+            List<TypeRef> contents =
+                    arguments.isEmpty() ? List.of() : List.of(arguments.get(isByKey(type) ? 0 : arguments.size() - 1));
             if (element.getQualifiedName().contentEquals(LISTENERS)) {
                 contents = List.of(ref(
                         elements.getTypeElement("java.beans.PropertyChangeListener")
@@ -213,6 +223,17 @@ final class TypeResolver {
     /** Whether it keeps listeners of several kinds, each told by its type. */
     boolean isListenerList(TypeMirror type) {
         return isLibrary(type, LISTENER_LISTS);
+    }
+
+    /** Whether a map's keys are what it holds, and its values only say how many or how much of each. */
+    boolean isByKey(TypeMirror type) {
+        return type instanceof DeclaredType d
+                && d.getTypeArguments().size() == 2
+                && d.getTypeArguments().get(0) instanceof DeclaredType key
+                && isOwn(key.asElement())
+                && key.asElement().getKind() != ElementKind.ENUM
+                && d.getTypeArguments().get(1) instanceof DeclaredType value
+                && COUNTS.contains(value.asElement().toString());
     }
 
     /** Whether a library's type holds one thing. */

@@ -338,6 +338,12 @@ public final class JavaValues implements LanguageValues {
     }
 
     @Override
+    public boolean isNumber(String type) {
+        Sort sort = SIMPLE.get(type);
+        return sort == Sort.WHOLE || sort == Sort.BROKEN || type.startsWith("java.math.Big");
+    }
+
+    @Override
     public boolean isSameSimpleType(String one, String other) {
         return unboxed(one).equals(unboxed(other));
     }
