@@ -87,6 +87,7 @@ public final class CallAnalysis {
                         && (isMany(fields)
                                 ? receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.EACH
                                 : true);
+            case NOT_ALL -> onField && receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.SOME;
             case ONE_OF -> onField && receiver instanceof Value.ElementOf e && e.choice() == Value.Choice.PICKED;
             case PARAMETER -> held instanceof Value.OfParameter;
             case ITSELF -> receiver instanceof Value.Self;

@@ -7,6 +7,8 @@ public enum CallTarget {
     FIELD,
     /** Each of what a field holds. */
     EACH,
+    /** Those of what a field holds that a loop comes to which leaves some out. */
+    NOT_ALL,
     /** One that is picked of what a field holds. */
     ONE_OF,
     PARAMETER,

@@ -44,8 +44,21 @@ public final class ForwardingAnalysis {
     public Judgement isPassedOn(Operation o, Query q) {
         return new Quantities(q.words())
                 .some(q.role(0).stream()
-                        .map(t -> passesOn(t, List.of(o), fieldsOf(t, q.fields(1)), q.words()))
+                        .map(t -> meansToPassOn(t, o, fieldsOf(t, q.fields(1)), q.words()))
                         .toList());
+    }
+
+    /** Also where a loop that goes through them leaves some out, unless these are asked one by one beside it. */
+    private Judgement meansToPassOn(Type type, Operation asked, List<Field> fields, Wording w) {
+        Judgement j = passesOn(type, List.of(asked), fields, w);
+        Operation o = RoleMembers.implementation(design, type, asked);
+        if (!j.is(Status.UNMET) || o == null || o.isAbstract()) {
+            return j;
+        }
+        Judgement notAll = calls.judge(o, List.of(asked), CallTarget.NOT_ALL, fields, w);
+        boolean picked =
+                calls.judge(o, List.of(asked), CallTarget.ONE_OF, fields, w).is(Status.MET);
+        return notAll.is(Status.MET) && !picked ? notAll : j;
     }
 
     /** Whether a type of the role answers the operation by asking what a field holds. */

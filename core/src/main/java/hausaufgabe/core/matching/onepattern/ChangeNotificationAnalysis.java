@@ -210,8 +210,8 @@ public final class ChangeNotificationAnalysis {
             return true;
         }
         List<Bodies.ReachedFact> callers = design.bodies().callersOf(o);
-        boolean toldByCallers =
-                !callers.isEmpty() && callers.stream().allMatch(s -> isBefore(s.in()) || tells(s.in(), subject));
+        boolean toldByCallers = !callers.isEmpty()
+                && callers.stream().allMatch(s -> isBefore(s.in()) || subject.owns(s.in()) && tells(s.in(), subject));
         return design.bodies().isOpen(o) && !toldByCallers;
     }
 
@@ -247,7 +247,9 @@ public final class ChangeNotificationAnalysis {
         List<Evidence> places = silent.values().stream()
                 .map(f -> Judgement.at(f.span(), "changed here, and not told"))
                 .toList();
+        // what only tells can be left to the caller; what changes something itself tells of just that
         boolean clientTells = subject.telling().stream()
+                .filter(n -> !writes(n))
                 .flatMap(n -> design.bodies().callersOf(n).stream())
                 .anyMatch(s -> !subject.owns(s.in()));
         return clientTells
