@@ -211,6 +211,16 @@ public final class TypeAnalysis {
         if (open.isEmpty()) {
             return Judgement.met(w.say("Only ", type, " itself can make one."), places(constructors));
         }
+        List<Evidence> heirs = design.realisationsOf(type).stream()
+                .filter(design::isConcrete)
+                .flatMap(t -> design.bodies().creationsOf(t).stream())
+                .map(s -> Judgement.at(s.fact().span(), "made here"))
+                .toList();
+        boolean itself = !design.bodies().creationsOf(type).isEmpty();
+        if (itself && !heirs.isEmpty()) {
+            return Judgement.unmet(
+                    w.say("An heir of ", type, " is made beside it: there are two, whoever asks for which."), heirs);
+        }
         boolean forHeirs = open.stream().allMatch(c -> c.visibility() == Visibility.PROTECTED);
         return forHeirs
                 ? Judgement.unclear(
