@@ -44,6 +44,9 @@ class JvmDriverConformanceTest extends DriverConformance {
                   int count() { return own; }
                   static int all() { return chimes; }
                 }
+                class Demo {
+                  public static void main(String[] args) { System.out.println(new Tower(times -> times).chime(3)); }
+                }
                 """);
     }
 }

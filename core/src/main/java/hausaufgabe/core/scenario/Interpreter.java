@@ -70,20 +70,28 @@ final class Interpreter {
             context.values().preferReal();
         }
         try {
-            for (Step step : scenario.steps()) {
-                StepResult result = take(step);
-                if (!result.isHeld()) {
-                    return result;
-                }
-            }
-            return StepResult.HELD;
+            return playEach(scenario.steps());
         } catch (DriverLost lost) {
             if (lost.reason() == DriverLost.Reason.TIMED_OUT && calls.isFree()) {
                 context.transcript().stopped(null, lost.getMessage());
                 return StepResult.blocked(lost.getMessage());
             }
             throw lost;
+        } finally {
+            if (context.values().usesDemonstration()) {
+                context.transcript().begin("with the values that the program's own demonstration uses");
+            }
         }
+    }
+
+    private StepResult playEach(List<Step> steps) throws DriverLost {
+        for (Step step : steps) {
+            StepResult result = take(step);
+            if (!result.isHeld()) {
+                return result;
+            }
+        }
+        return StepResult.HELD;
     }
 
     private StepResult take(Step step) throws DriverLost {

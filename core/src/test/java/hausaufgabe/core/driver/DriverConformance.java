@@ -29,7 +29,8 @@ import org.junit.jupiter.api.Test;
  *   <li>an abstraction {@code Bell} with {@code ring(times)}, which gives back a number;
  *   <li>{@code Tower} with a constructor that takes a bell, {@code chime(times)}, which gives back what the bell gives;
  *       {@code hang(bell)}, {@code refuse()}, which throws, {@code count()}, which gives back how often this tower chimed;
- *   <li>{@code Tower.all()}, static, which gives back how often any tower chimed.
+ *   <li>{@code Tower.all()}, static, which gives back how often any tower chimed;
+ *   <li>{@code Demo}, with which the program can be started: it chimes a tower with 3.
  * </ul>
  */
 public abstract class DriverConformance {
@@ -240,5 +241,32 @@ public abstract class DriverConformance {
                 language.values()
                         .sample(type, samples.size(), MentionedValues.NONE)
                         .orElseThrow());
+    }
+
+    @Test
+    void whatIsLeftOutOfAStateIsSeenToBeLedTo() throws DriverLost {
+        ObjectRef bell = bell();
+        ObjectRef with = tower(bell);
+        ObjectRef other = tower(bell());
+
+        assertNotEquals(state(with), state(with, bell));
+        assertEquals(state(other), state(other, bell));
+    }
+
+    private Map<String, String> state(ObjectRef on, ObjectRef... without) throws DriverLost {
+        return driver.ask(new Request.State(on, List.of(without))).named();
+    }
+
+    @Test
+    void whoeverIsCalledIsToldOfInARehearsal() throws DriverLost {
+        Answer answer = driver.ask(new Request.Main(type("Demo").id(), List.of(), "", true));
+
+        List<Event.Entered> chimed = answer.events().stream()
+                .filter(e -> e instanceof Event.Entered n && n.called().name().equals("chime"))
+                .map(e -> (Event.Entered) e)
+                .toList();
+        assertEquals(1, chimed.size());
+        assertEquals("3", chimed.get(0).arguments().get(0).text());
+        assertEquals(operation("Tower", "chime").owner(), chimed.get(0).type());
     }
 }

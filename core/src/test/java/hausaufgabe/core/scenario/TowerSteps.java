@@ -37,6 +37,7 @@ public final class TowerSteps {
                         Outcome.FAILED,
                         "one := double of Bell answering ring with 4; tower := new Tower with one;"
                                 + " sum := call tower.rings; expect sum is null"),
+                arguments(Outcome.PASSED, tower + "expect tower.rings depends on one.ring"),
                 arguments(
                         Outcome.PASSED,
                         "tower := new Tower; repeat 3 times n := call tower.count; expect n is 0; remember tower;"

@@ -155,6 +155,19 @@ class ToyScenarioTest {
     }
 
     @Test
+    void anAnswerThatMakesNoDifferenceFails() {
+        String dropped = PROGRAM.replace("sum = sum + b.ring(times)", "rung = b.ring(times)");
+        String steps = "one := double of Bell\ntower := new Tower with one\nexpect tower.rings depends on one.ring";
+
+        ScenarioResult r = play(dropped, steps);
+
+        assertEquals(Outcome.FAILED, r.outcome());
+        assertTrue(
+                r.explanation().plain().contains("its answer does not count"),
+                r.explanation().plain());
+    }
+
+    @Test
     void theCallsAreKeptInOrder() {
         ScenarioResult r = play(PROGRAM, "one := double of Bell\ntower := new Tower with one\ncall tower.rings with 2");
 

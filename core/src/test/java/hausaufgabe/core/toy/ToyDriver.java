@@ -117,7 +117,10 @@ public final class ToyDriver implements Driver {
         } else if (request instanceof Request.Watch r) {
             watching.put((Instance) objects.get(r.on().id()), r.calls());
         } else if (request instanceof Request.State r) {
-            state(objects.get(r.on().id()), "", named, new IdentityHashMap<>());
+            Map<Object, String> seen = new IdentityHashMap<>();
+            r.without().forEach(w -> seen.put(objects.get(w.id()), "left out"));
+            seen.remove(objects.get(r.on().id()));
+            state(objects.get(r.on().id()), "", named, seen);
         } else if (request instanceof Request.Main r) {
             return interpreter.call(null, types.get(r.type()), "main", List.of());
         }
@@ -240,10 +243,12 @@ public final class ToyDriver implements Driver {
 
     private void state(Object o, String way, Map<String, String> named, Map<Object, String> seen) {
         if (o instanceof Instance i) {
-            if (seen.putIfAbsent(o, way) != null) {
-                named.put(way, "again");
+            String before = seen.putIfAbsent(o, way);
+            if (before != null) {
+                named.put(way, "again " + before);
                 return;
             }
+            named.put(way, "a " + i.type());
             i.fields().forEach((name, value) -> state(value, way.isEmpty() ? name : way + "." + name, named, seen));
         } else if (o instanceof List<?> list) {
             for (int i = 0; i < list.size(); i++) {

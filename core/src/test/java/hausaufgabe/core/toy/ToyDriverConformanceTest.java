@@ -40,6 +40,13 @@ class ToyDriverConformanceTest extends DriverConformance {
                     return own
                   static all()
                     return chimes
+                type Brass is Bell
+                  ring(times)
+                    return times
+                type Demo
+                  static main()
+                    tower = new Tower(new Brass())
+                    print tower.chime(3)
                 """);
     }
 }

@@ -31,7 +31,7 @@ public final class Rehearsal {
     private final Map<String, List<RehearsedCall>> byOperation = new HashMap<>();
     private final Map<Integer, RehearsedCall> births = new LinkedHashMap<>();
     private final Map<Integer, RehearsedCall> givers = new HashMap<>();
-    private final Map<Integer, List<RehearsedCall>> lives = new HashMap<>();
+    private final Map<Integer, List<RehearsedCall>> lives = new LinkedHashMap<>();
 
     private final Set<String> demonstrators;
 
@@ -135,16 +135,17 @@ public final class Rehearsal {
 
     /** What the demonstration called on each object of a type or of one that realises it, in order; the longest first. */
     public List<List<RehearsedCall>> livesOf(Type type, Design design) {
-        return births.entrySet().stream()
-                .filter(e -> isOf(e.getValue(), type, design))
+        return lives.entrySet().stream()
+                .filter(e -> isOf(births.getOrDefault(e.getKey(), e.getValue().get(0)), type, design))
                 .map(e -> shownBefore(e.getKey(), Integer.MAX_VALUE))
                 .filter(life -> !life.isEmpty())
                 .sorted((a, b) -> b.size() - a.size())
                 .toList();
     }
 
-    private static boolean isOf(RehearsedCall birth, Type type, Design design) {
-        String made = birth.operation().owner();
+    /** By what made it, or where that is not told, by what was called on it. */
+    private static boolean isOf(RehearsedCall known, Type type, Design design) {
+        String made = known.operation().owner();
         return made.equals(type.id()) || design.realises(made, type.id());
     }
 

@@ -47,6 +47,11 @@ public final class Transcript {
         return List.copyOf(lines);
     }
 
+    /** What is to be known before the first line. */
+    public void begin(Object... parts) {
+        lines.add(0, new Line(LineKind.BUILT, 0, say(parts), null));
+    }
+
     /** The place after the last line, to come back to. */
     public int mark() {
         return lines.size();

@@ -49,6 +49,7 @@ public final class ValueGenerator implements ValueSource {
     private final RehearsedValues rehearsed;
     private final List<ObjectRef> made = new ArrayList<>();
     private boolean real;
+    private boolean usesDemonstration;
 
     public ValueGenerator(
             Design design,
@@ -109,6 +110,7 @@ public final class ValueGenerator implements ValueSource {
         List<RehearsedValues.Arguments> shown =
                 choice.depth() > DEPTH ? List.of() : rehearsed.sets(operation, choice.on());
         if (choice.round() < shown.size()) {
+            usesDemonstration = true;
             return rehearsed.arguments(shown.get(choice.round()), operation, pool, choice);
         }
         Choice invented = choice.next(-shown.size());
@@ -375,6 +377,11 @@ public final class ValueGenerator implements ValueSource {
     /** An object was made with these arguments: the next one is rather made with others. */
     public void tookForObject(List<Input> arguments) {
         rehearsed.took(arguments);
+    }
+
+    /** Whether something was called or made with values that the program's own demonstration uses. */
+    public boolean usesDemonstration() {
+        return usesDemonstration;
     }
 
     /** Something stands in for objects of a type, and is to be asked rather than they. */
