@@ -104,10 +104,18 @@ final class RequestHandler {
         return ours ? "driver" : isAccident(t, message) ? "accident" : "program";
     }
 
+    private static boolean isThrownByACheck(Throwable t) {
+        try {
+            StackTraceElement[] trace = t.getStackTrace();
+            return trace.length > 0 && trace[0].getClassName().equals("java.util.Objects");
+        } catch (Throwable broken) {
+            return true;
+        }
+    }
+
     /** What the runtime throws by itself where nobody looked out, unless it was looked out for. */
     private static boolean isAccident(Throwable t, String message) {
-        StackTraceElement[] trace = t.getStackTrace();
-        boolean checked = trace.length > 0 && trace[0].getClassName().equals("java.util.Objects");
+        boolean checked = isThrownByACheck(t);
         return t instanceof NullPointerException && !checked && message.startsWith("Cannot ")
                 || t instanceof ClassCastException
                 || t instanceof IndexOutOfBoundsException && !checked
