@@ -2,6 +2,8 @@ package hausaufgabe.bench;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -18,6 +20,7 @@ import picocli.CommandLine.Spec;
             "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types.",
             "trees: reading jars of published sources and finding the roles in them.",
             "behaviour: one whole check with its scenarios, and many different ones.",
+            "fairness: verdicts against what a person says of the same programs, as they are and renamed.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {
@@ -25,7 +28,7 @@ final class BenchCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees, behaviour or sheet.")
+    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees, behaviour, fairness or sheet.")
     private String what;
 
     @Option(
@@ -33,6 +36,12 @@ final class BenchCommand implements Callable<Integer> {
             paramLabel = "DIR",
             description = "Folder of the samples, for behaviour (default: samples).")
     private Path samples = Path.of(System.getProperty("hausaufgabe.samples", "samples"));
+
+    @Option(
+            names = "--cases",
+            paramLabel = "DIR",
+            description = "Folder of judged programs beside the samples, for fairness; may be given several times.")
+    private List<Path> cases = new ArrayList<>();
 
     @Option(names = "--trees", paramLabel = "DIR", description = "Folder of the jars of sources, for trees.")
     private Path trees;
@@ -53,6 +62,16 @@ final class BenchCommand implements Callable<Integer> {
                 }
                 spec.commandLine().getOut().println(new TreeBench(TreeBench.jarsIn(trees)).run());
             }
+            case "fairness" -> {
+                List<Path> folders = new ArrayList<>(List.of(samples));
+                folders.addAll(cases);
+                for (Path f : folders) {
+                    if (!Files.isDirectory(f)) {
+                        throw new ParameterException(spec.commandLine(), "there is no folder at " + f);
+                    }
+                }
+                spec.commandLine().getOut().println(new FairnessBench(folders).run());
+            }
             case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
@@ -62,7 +81,8 @@ final class BenchCommand implements Callable<Integer> {
             }
             default ->
                 throw new ParameterException(
-                        spec.commandLine(), "bench measures structure, trees or behaviour, not " + what);
+                        spec.commandLine(),
+                        "bench measures structure, trees, behaviour, fairness or sheet, not " + what);
         }
         return 0;
     }

@@ -1,0 +1,6 @@
+package port;
+
+public interface Abonnement extends AutoCloseable {
+    @Override
+    void close();
+}

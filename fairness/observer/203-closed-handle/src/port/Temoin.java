@@ -1,0 +1,6 @@
+package port;
+
+@FunctionalInterface
+public interface Temoin {
+    void niveauChange(String bassin, double ancien, double nouveau);
+}

@@ -1,0 +1,7 @@
+package lager;
+
+public interface Vorgang {
+    void ausfuehren();
+
+    void zuruecknehmen();
+}

@@ -1,0 +1,7 @@
+package hafen;
+
+class Lotse {
+    void bringe(String schiff, int platz) {
+        Leitstand.gib().melde(schiff, platz);
+    }
+}
