@@ -34,6 +34,7 @@ public final class Design {
     private final Map<String, List<Type>> nested = new LinkedHashMap<>();
     private final Map<String, List<Operation>> methods = new ConcurrentHashMap<>();
     private final Unresolved unresolved;
+    private final Keepers keepers = new Keepers(this);
     private final Bodies bodies;
     private volatile @Nullable MentionGraph mentions;
 
@@ -192,6 +193,19 @@ public final class Design {
         return ofLeaves(declared, leaf -> isOneOf(leaf, types));
     }
 
+    /** Whether what a value stands for is a field, or the container inside the container of the program's own that it holds. */
+    public boolean isIn(Value value, Field field) {
+        if (!(value instanceof Value.OfField f)) {
+            return false;
+        }
+        return f.field().equals(field.id())
+                || field.type().many()
+                        && field(f.field())
+                                .filter(x -> x.type().many()
+                                        && x.owner().equals(field.type().type()))
+                                .isPresent();
+    }
+
     /** Whether a declared type is just one of those, or contains such; one of their realisations is not enough. */
     public Truth names(@Nullable TypeRef declared, Collection<Type> types) {
         return ofLeaves(declared, leaf -> {
@@ -200,10 +214,24 @@ public final class Design {
         });
     }
 
-    private static Truth ofLeaves(@Nullable TypeRef declared, Function<String, Truth> asked) {
+    private Truth ofLeaves(@Nullable TypeRef declared, Function<String, Truth> asked) {
         Truth found = Truth.NO;
         if (declared != null) {
             for (TypeRef leaf : declared.leaves()) {
+                found = found.or(asked.apply(leaf.type()));
+                if (declared.many() && keepers.isEntry(leaf.type())) {
+                    found = found.or(ofEntry(leaf.type(), asked));
+                }
+            }
+        }
+        return found;
+    }
+
+    /** What is wrapped in an entry is contained where the entries are. */
+    private Truth ofEntry(String entry, Function<String, Truth> asked) {
+        Truth found = Truth.NO;
+        for (Field f : type(entry).map(this::fieldsOf).orElse(List.of())) {
+            for (TypeRef leaf : f.type().leaves()) {
                 found = found.or(asked.apply(leaf.type()));
             }
         }

@@ -39,10 +39,12 @@ final class Origins {
     private final Map<Map<String, List<Value>>, Map<Value, Set<Value>>> knownByGiven = new IdentityHashMap<>();
     private final Map<Followed, Set<Value>> whole = new ConcurrentHashMap<>();
     private final AtomicLong steps = new AtomicLong();
+    private final Keepers keepers;
     private final Map<String, List<Body>> bodies = new ConcurrentHashMap<>();
 
     Origins(Design design) {
         this.design = design;
+        this.keepers = new Keepers(design);
     }
 
     /** @param given what parameters stand for, by operation id */
@@ -76,13 +78,19 @@ final class Origins {
         }
     }
 
-    private static boolean isOrigin(Value value) {
-        return !(value instanceof Value.OneOf
+    private boolean isOrigin(Value value) {
+        return !(isOfEntry(value)
+                || value instanceof Value.OneOf
                 || value instanceof Value.Copy
                 || value instanceof Value.Derived
                 || value instanceof Value.OfParameter
                 || value instanceof Value.ElementOf
                 || value instanceof Value.ResultOf);
+    }
+
+    private boolean isOfEntry(Value value) {
+        return value instanceof Value.OfField f && !(f.on() instanceof Value.Self) && keepers.isKept(f)
+                || value instanceof Value.New n && keepers.isEntry(n.type());
     }
 
     /** What parameters stand for in {@code target}, when it is called with these. */
@@ -147,8 +155,24 @@ final class Origins {
                 containers.forEach(c -> found.add(elementOf(c, element.choice())));
             } else if (value instanceof Value.ResultOf result) {
                 collectResult(result, given, found);
+            } else if (isOfEntry(value)) {
+                collectOfEntry(value, given, found, depth);
             } else {
                 found.add(value);
+            }
+        }
+
+        /** What an entry is made of counts as put where the entry is, and what it keeps as taken from there. */
+        private void collectOfEntry(Value value, Map<String, List<Value>> given, Set<Value> found, int depth) {
+            if (value instanceof Value.OfField field) {
+                Set<Value> from = new LinkedHashSet<>();
+                collect(field.on(), given, from, depth + 1);
+                from.stream()
+                        .filter(v -> !(v instanceof Value.New))
+                        .forEach(v -> found.add(v instanceof Value.ElementOf || keepers.isKeeper(field) ? v : field));
+            } else {
+                found.add(value);
+                keepers.argumentsOf((Value.New) value).forEach(a -> collect(a, given, found, depth + 1));
             }
         }
 
@@ -165,7 +189,16 @@ final class Origins {
                     waitsFor = Math.min(waitsFor, place == null ? -1 : place);
                     found.add(result);
                 } else {
-                    follow(call, b.returned()).forEach(v -> found.add(seenFrom(v, result.receiver())));
+                    for (Value v : follow(call, b.returned())) {
+                        Value seen = seenFrom(v, result.receiver());
+                        if (isOfEntry(seen) && seen instanceof Value.OfField) {
+                            collectOfEntry(seen, given, found, 0);
+                        } else if (seen instanceof Value.ElementOf e && isOfEntry(e.container())) {
+                            collect(seen, given, found, 1);
+                        } else {
+                            found.add(seen);
+                        }
+                    }
                 }
             }
         }
@@ -270,6 +303,11 @@ final class Origins {
         }
         if (value instanceof Value.OfField f && f.on() instanceof Value.Self) {
             return new Value.OfField(f.field(), receiver);
+        }
+        if (value instanceof Value.ElementOf e
+                && e.container() instanceof Value.OfField f
+                && f.on() instanceof Value.Self) {
+            return new Value.ElementOf(new Value.OfField(f.field(), receiver), e.choice());
         }
         return value;
     }

@@ -97,9 +97,9 @@ public final class BodyAnalysis {
         return fields.stream().anyMatch(f -> f.id().equals(field));
     }
 
-    private static boolean isIn(Value v, List<Field> fields) {
+    private boolean isIn(Value v, List<Field> fields) {
         Value held = v instanceof Value.ElementOf e ? e.container() : v;
-        return held instanceof Value.OfField f && isField(f.field(), fields);
+        return fields.stream().anyMatch(f -> design.isIn(held, f));
     }
 
     private Judgement at(Operation o, Query q, Predicate<Bodies.ReachedFact> fits, String verb) {

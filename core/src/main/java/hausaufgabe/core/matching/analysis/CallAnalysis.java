@@ -105,8 +105,8 @@ public final class CallAnalysis {
         return each || !followed ? Status.UNCLEAR : Status.UNMET;
     }
 
-    private static boolean isIn(Value held, List<Field> fields) {
-        return held instanceof Value.OfField f && fields.stream().anyMatch(x -> x.id().equals(f.field()));
+    private boolean isIn(Value held, List<Field> fields) {
+        return fields.stream().anyMatch(f -> design.isIn(held, f));
     }
 
     /** Whether a call on each in turn stands where a condition ends the operation: then the loop looks for the one. */

@@ -144,7 +144,8 @@ final class TypeResolver {
                         ? ""
                         : arguments.stream().map(TypeRef::text).collect(Collectors.joining(", ", "<", ">")));
         if (isOwn(element)) {
-            return new TypeRef(idOf(element), text, List.of(), false, arguments);
+            boolean keeps = arguments.size() == 1 && keepsMany(element);
+            return new TypeRef(idOf(element), text, keeps ? arguments : List.of(), keeps, arguments);
         }
         if (isContainer(type) || isHolder(type)) {
             List<TypeRef> contents =
@@ -164,6 +165,18 @@ final class TypeResolver {
             return new TypeRef(id, text, List.of(), false, arguments);
         }
         return new TypeRef(element.toString(), text, List.of(), false, arguments);
+    }
+
+    /** Whether an own type has a container of what its type variable stands for, as a list of listeners has. */
+    private boolean keepsMany(TypeElement element) {
+        return element.getKind() == ElementKind.CLASS
+                && element.getEnclosedElements().stream()
+                        .filter(e -> e.getKind() == ElementKind.FIELD)
+                        .map(e -> e.asType())
+                        .anyMatch(t -> isContainer(t)
+                                && t instanceof DeclaredType d
+                                && !d.getTypeArguments().isEmpty()
+                                && d.getTypeArguments().get(d.getTypeArguments().size() - 1) instanceof TypeVariable);
     }
 
     private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
