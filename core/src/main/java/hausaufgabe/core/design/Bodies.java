@@ -208,7 +208,16 @@ public final class Bodies {
         if (call.toSuper() || origins(call.receiver(), given).contains(new Value.Self())) {
             return true;
         }
-        return target.isStatic() && sameHouse(target.owner(), from.owner());
+        return target.isStatic() && sameHouse(target.owner(), from.owner()) || isOnOwnContainer(call, target);
+    }
+
+    /** Whether it is a call of a container of the program's own, which is followed as one of the library's is known. */
+    private boolean isOnOwnContainer(Fact.Call call, Operation target) {
+        return call.receiver() instanceof Value.OfField f
+                && f.on() instanceof Value.Self
+                && design.field(f.field())
+                        .filter(x -> x.type().many() && x.type().type().equals(target.owner()))
+                        .isPresent();
     }
 
     /** Whether two types are one, nested in each other, or in one line of inheritance. */

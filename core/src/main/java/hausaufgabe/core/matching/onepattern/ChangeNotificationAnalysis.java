@@ -286,7 +286,13 @@ public final class ChangeNotificationAnalysis {
         all.addAll(subject.listeners());
         for (String id : all) {
             Field f = design.field(id).orElse(null);
-            if (f == null) {
+            boolean inside = f != null
+                    && design.type(f.owner())
+                            .filter(t -> subject.family().contains(t)
+                                    || subject.family().stream().anyMatch(s -> s.id().equals(t.enclosing())))
+                            .isPresent();
+            if (f == null || !inside) {
+                // a container of the program's own has its own operations for being changed
                 continue;
             }
             boolean changeable = !f.isFinal() || f.type().isContainer();
