@@ -131,7 +131,7 @@ class MarkingJourneyTest {
         assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("asks for CS WinterRule in particular");
         assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("instanceof WinterRule");
         assertThat(page.getByRole(AriaRole.LIST, exactly("Scenarios"))).containsText("passed");
-        assertThat(page.getByTestId("points")).hasText("15");
+        assertThat(page.getByTestId("points")).hasText("16");
 
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^3 of 3 points")))
                 .click();
@@ -140,7 +140,7 @@ class MarkingJourneyTest {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Say why");
         page.getByLabel("Why").fill("It takes the heating back out.");
         page.getByRole(AriaRole.BUTTON, named("Give these points")).click();
-        assertThat(page.getByTestId("points")).hasText("14.5");
+        assertThat(page.getByTestId("points")).hasText("15.5");
 
         page.keyboard().press("f");
         page.getByLabel("Feedback, in Markdown").fill("Ask **the rule** for its heating.");
@@ -156,14 +156,14 @@ class MarkingJourneyTest {
                 .filter(new Locator.FilterOptions().setHasText("Okke"))
                 .first();
         page.getByPlaceholder("Find a name or number").fill("Okke");
-        assertThat(row).containsText("14.5 of 16");
+        assertThat(row).containsText("15.5 of 17");
         assertThat(row).containsText("Maike Thiede");
         assertThat(row).containsText("Ask **the rule**");
 
         Download csv = page.waitForDownload(
                 () -> page.getByRole(AriaRole.LINK, named("Take out as CSV")).click());
         assertTrue(Files.readString(csv.path())
-                .contains("faulted,14.5,16.0,yes,Maike Thiede,Ask **the rule** for its heating."));
+                .contains("faulted,15.5,17.0,yes,Maike Thiede,Ask **the rule** for its heating."));
     }
 
     @Test
