@@ -124,7 +124,8 @@ public final class EveryVariantProperty {
         if (!lost.isEmpty()) {
             String nobody = lost.stream().map(Type::name).collect(Collectors.joining(", "));
             context.transcript().expected(false, "every ", new Code(step.role(), null), " to be given out");
-            return StepResult.failed(Code.of(nobody), " is never given out: nothing but the demonstration makes one.");
+            return StepResult.failed(
+                    Code.of(nobody), " is never given out: the program makes none, its demonstration left aside.");
         }
         List<Type> missing =
                 makes.stream().filter(t -> !got.containsKey(t.id())).toList();
