@@ -419,6 +419,7 @@ export interface components {
             alternatives: string[];
             ambiguous: boolean;
             compiled: boolean;
+            demonstration?: components["schemas"]["Demonstration"];
             diagnostics: components["schemas"]["Diagnostic"][];
             findings: components["schemas"]["Finding"][];
             form?: string;
@@ -453,6 +454,10 @@ export interface components {
             /** Format: double */
             points: number;
             reason: string;
+        };
+        Demonstration: {
+            calls: components["schemas"]["CallSequence"];
+            starts: string[];
         };
         Diagnostic: {
             file: string;
@@ -502,6 +507,7 @@ export interface components {
             id: string;
             /** Format: double */
             possible: number;
+            runs: string[];
             /** @enum {string} */
             status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
             text: components["schemas"]["Sentence"];

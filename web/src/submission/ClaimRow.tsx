@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { Api } from '../api/client';
 import { Words } from '../page/Words';
 import { Stroke } from '../verdict/Stroke';
-import { inks, scenarioWords, words, type Verdict } from '../verdict/verdict';
+import { inks, ofScenario, scenarioWords, words, type Verdict } from '../verdict/verdict';
 import { plain, type Claim } from './claims';
 import { Excerpts } from './Excerpt';
 import { PointsBox } from './PointsBox';
@@ -57,6 +57,7 @@ export function RequirementRow({
       <p className="mt-0.5 font-read text-[15px] text-soft">
         <Words sentence={f.explanation} />
       </p>
+      <SpokenFor names={f.runs} scenarios={submission.report?.scenarios ?? []} />
       <Excerpts
         submission={submission.id}
         evidence={f.evidence}
@@ -67,6 +68,26 @@ export function RequirementRow({
       />
       {decision && <Decided decision={decision} />}
     </Row>
+  );
+}
+
+/** The runs that speak for a claim, each a way to what was done in it. */
+function SpokenFor({ names, scenarios }: { names: string[]; scenarios: Api<'ScenarioResult'>[] }) {
+  const runs = names.flatMap((n) => scenarios.filter((s) => s.name === n));
+  if (runs.length === 0) {
+    return null;
+  }
+  return (
+    <ul aria-label="Runs that speak for it" className="mt-1 text-[14px] text-soft">
+      {runs.map((s) => (
+        <li key={s.name}>
+          <span className={`font-semibold ${inks[ofScenario(s.outcome)]}`}>{scenarioWords[s.outcome]}</span>{' '}
+          <a href={`#run-${s.name}`} className="quiet">
+            {s.name}
+          </a>
+        </li>
+      ))}
+    </ul>
   );
 }
 

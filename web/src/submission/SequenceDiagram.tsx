@@ -13,10 +13,23 @@ const LETTER = 6.2;
 /** How far it may shrink to fit its place, before it has to be scrolled. */
 const SMALLEST = 0.75;
 
-/** Who called whom, as a UML sequence diagram: time runs down, a dashed arrow gives back. */
-export function SequenceDiagram({ calls }: { calls: Calls }) {
+/**
+ * Who called whom, as a UML sequence diagram: time runs down, a dashed arrow gives back.
+ *
+ * @param teller what stands over the line of whoever is none of those who take part
+ * @param most how many calls are drawn
+ */
+export function SequenceDiagram({
+  calls,
+  teller = 'scenario',
+  most = MOST,
+}: {
+  calls: Calls;
+  teller?: string;
+  most?: number;
+}) {
   const marker = useId();
-  const { columns, rows, width } = lay(calls);
+  const { columns, rows, width } = lay(calls, teller, most);
   const height = HEAD + (rows.length + 1) * STEP;
   return (
     <figure className="mt-2" aria-label={`${rows.length} calls: ${rows.map((r) => r.label).join(', ')}`}>
@@ -79,11 +92,11 @@ export function SequenceDiagram({ calls }: { calls: Calls }) {
           })}
         </svg>
       </div>
-      {(calls.cut || calls.messages.length > MOST) && (
+      {(calls.cut || calls.messages.length > most) && (
         <figcaption className="text-[13px] text-soft">
           {calls.cut
             ? 'There were more calls than were kept.'
-            : `${calls.messages.length - MOST} further calls are not drawn.`}
+            : `${calls.messages.length - most} further calls are not drawn.`}
         </figcaption>
       )}
     </figure>
@@ -91,10 +104,10 @@ export function SequenceDiagram({ calls }: { calls: Calls }) {
 }
 
 /** A column for the scenario and for each object or type that is called, as wide as what is written beside it. */
-function lay(calls: Calls) {
-  const messages = calls.messages.slice(0, MOST);
+function lay(calls: Calls, teller: string, most: number) {
+  const messages = calls.messages.slice(0, most);
   const used = calls.participants.filter((p) => messages.some((m) => m.to === p.id || m.from === p.id));
-  const all = [{ id: '', title: 'scenario' }, ...used.map((p) => ({ id: p.id, title: title(p) }))];
+  const all = [{ id: '', title: teller }, ...used.map((p) => ({ id: p.id, title: title(p) }))];
   const labels = messages.map(labelOf);
   let x = 46;
   const columns = all.map((c, i) => {

@@ -17,6 +17,7 @@ import { RequirementRow, ScenarioRow } from './ClaimRow';
 import { Excerpts, Highlighted } from './Excerpt';
 import { highlighted } from './highlight';
 import { Margin } from './Margin';
+import { SequenceDiagram } from './SequenceDiagram';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -255,8 +256,45 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
           </ul>
         )}
       </section>
+      {report.demonstration && <Demonstration demonstration={report.demonstration} />}
       <Health facts={report.health} />
     </>
+  );
+}
+
+/** How many calls of a demonstration are drawn at first, and how many more each time. */
+const DRAWN = 30;
+
+/** What the program does when it is started as its author shows it: where the values and orders of the runs come from. */
+function Demonstration({ demonstration }: { demonstration: Api<'Demonstration'> }) {
+  const [most, setMost] = useState(DRAWN);
+  const calls = demonstration.calls.messages.length;
+  return (
+    <section aria-labelledby="demonstration-heading" className="mt-8">
+      <h2 id="demonstration-heading" className="border-b border-rule pb-1 text-[21px]">
+        Its own demonstration
+      </h2>
+      <p className="reading mt-2 text-soft">
+        Started with{' '}
+        {demonstration.starts.map((s, i) => (
+          <span key={s}>
+            {i > 0 && ', '}
+            <code className="name">{s}</code>
+          </span>
+        ))}
+        , the program makes {calls === 1 ? 'one call' : `${calls} calls`} of what plays a role. Runs take
+        values and orders from here.
+      </p>
+      <details className="mt-1">
+        <summary className="quiet w-fit text-[14px]">who made and called whom</summary>
+        <SequenceDiagram calls={demonstration.calls} teller="demonstration" most={most} />
+        {calls > most && (
+          <button type="button" className="quiet mt-1 text-[14px]" onClick={() => setMost(most + DRAWN)}>
+            Draw the next {Math.min(DRAWN, calls - most)}
+          </button>
+        )}
+      </details>
+    </section>
   );
 }
 

@@ -18,9 +18,12 @@ import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import hausaufgabe.core.report.CheckReport.Timing;
+import hausaufgabe.core.report.Demonstration;
 import hausaufgabe.core.report.Evidence;
+import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
+import hausaufgabe.core.scenario.RunEvidence;
 import hausaufgabe.core.scenario.ScenarioRunner;
 import hausaufgabe.core.scenario.wholerun.GivenTests;
 import hausaufgabe.core.scenario.wholerun.WholeRuns;
@@ -77,8 +80,11 @@ public final class Check {
         Match match = RoleMatcher.match(pattern, reading.design(), starter, request.pins());
         long matched = now();
 
-        List<ScenarioResult> scenarios =
-                request.structureOnly() ? List.of() : runs(request, pattern, reading, handedOut, match, progress);
+        Ran ran = request.structureOnly()
+                ? new Ran(List.of(), null)
+                : runs(request, pattern, reading, handedOut, match, progress);
+        List<ScenarioResult> scenarios = ran.results();
+        List<Finding> findings = RunEvidence.settled(pattern, match.findings(), scenarios);
         long end = now();
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
@@ -99,7 +105,7 @@ public final class Check {
                 pattern.id(),
                 reading.compiled(),
                 diagnostics,
-                Marking.verdict(reading.compiled(), !match.cutShort(), match.findings(), scenarios),
+                Marking.verdict(reading.compiled(), !match.cutShort(), findings, scenarios),
                 match.binding().roles().isEmpty() ? null : match.form().name(),
                 roles(pattern, match),
                 members(pattern, match),
@@ -107,11 +113,12 @@ public final class Check {
                 match.ambiguous(),
                 match.alternatives(),
                 match.instances(),
-                match.findings(),
+                findings,
                 match.remarks(),
                 scenarios,
+                ran.demonstration(),
                 CodeHealth.of(reading.design(), starter),
-                Marking.points(match.findings(), scenarios),
+                Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
 
@@ -129,7 +136,7 @@ public final class Check {
     }
 
     /** Everything that is run: scenarios, the program as a whole, tests that come with the exercise. */
-    private List<ScenarioResult> runs(
+    private Ran runs(
             CheckRequest request,
             DesignPattern pattern,
             Reading reading,
@@ -139,12 +146,14 @@ public final class Check {
         Driver.Source source = drivers.apply(request.isolation());
         Program program = reader.ready(reading.program());
         List<ScenarioResult> results = new ArrayList<>();
+        Demonstration demonstration;
         try (ScenarioRunner runner =
                 new ScenarioRunner(pattern, reading.design(), match, program, language, source, Check::now)) {
             results.addAll(
                     reading.compiled()
                             ? runner.run(name -> progress.accept("Running: " + name))
                             : runner.blocked(NOT_COMPILED));
+            demonstration = runner.demonstration();
         }
         WholeRuns whole = new WholeRuns(pattern.limits(), source, Check::now);
         WholeRuns.Startable before = handedOut == null || !handedOut.compiled()
@@ -161,8 +170,15 @@ public final class Check {
             progress.accept("Running the tests of the exercise");
             results.addAll(tests(request, pattern, reading, source));
         }
-        return results;
+        return new Ran(results, demonstration);
     }
+
+    /**
+     * What came of running.
+     *
+     * @param demonstration null where the program shows nothing of itself
+     */
+    private record Ran(List<ScenarioResult> results, Demonstration demonstration) {}
 
     private List<ScenarioResult> tests(
             CheckRequest request, DesignPattern pattern, Reading reading, Driver.Source source) {

@@ -43,6 +43,7 @@ class RememberedReportsTest {
                     List.of(),
                     List.of(),
                     List.of(scenario),
+                    null,
                     List.of(),
                     new CheckReport.Points(1, 1),
                     new CheckReport.Timing(1, 1, 1, 1));

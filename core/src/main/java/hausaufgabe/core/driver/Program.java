@@ -25,6 +25,9 @@ public interface Program {
     /** Numbers that the type's code mentions, in order; the smallest few may be missing. */
     List<String> numbers(String type);
 
+    /** Texts made in the shapes that the type's code asks texts to have, distinct; none where it asks for none. */
+    List<String> shapedTexts(String type);
+
     /** One loadable part. */
     record Part(String name, byte[] content) {}
 }

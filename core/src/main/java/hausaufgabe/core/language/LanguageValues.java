@@ -30,6 +30,9 @@ public interface LanguageValues {
      */
     Input alike(Input like, int turn);
 
+    /** Texts that a regular expression describes as a whole, distinct; none where none could be made in reasonable size. */
+    List<String> matching(String expression);
+
     /** A literal as a value of the type; nothing where it does not fit, as a broken number does not fit a whole one. */
     Optional<Input> literal(Observed literal, String type);
 

@@ -92,7 +92,8 @@ public final class Judge {
                 requirement.points(),
                 Marking.earned(j.status(), requirement.points(), j.share()),
                 j.why().then(hint),
-                j.evidence());
+                j.evidence(),
+                List.of());
     }
 
     /** Whether a condition holds. */

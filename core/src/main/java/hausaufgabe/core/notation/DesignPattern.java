@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param pitfalls what often goes wrong
  * @param runs runs of the program as a whole
  * @param testPoints what the test classes that come with the exercise are worth together
+ * @param values which values are valid; empty where anything is
  * @param limits what running a submission may cost
  * @param comments comments of the text by what they stand at, see {@link PatternPrinter}
  */
@@ -41,6 +42,7 @@ public record DesignPattern(
         List<Scenario> scenarios,
         List<Run> runs,
         double testPoints,
+        List<ValidValues> values,
         RunLimits limits,
         Map<String, List<String>> comments) {
 

@@ -34,6 +34,7 @@ public final class PatternParser {
             "scenario",
             "run",
             "tests",
+            "values",
             "limit");
 
     private final Tokens tokens;
@@ -81,6 +82,7 @@ public final class PatternParser {
         List<Pitfall> pitfalls = new ArrayList<>();
         List<Scenario> scenarios = new ArrayList<>();
         List<Run> runs = new ArrayList<>();
+        List<ValidValues> values = new ArrayList<>();
         double testPoints = 0;
         RunLimits limits = RunLimits.USUAL;
         while (tokens.peek().kind() != Kind.END) {
@@ -108,6 +110,9 @@ public final class PatternParser {
             } else if (tokens.accept("tests")) {
                 testPoints = tokens.amount("what all tests are worth");
                 endOfLine("tests");
+            } else if (tokens.accept("values")) {
+                values.add(new ValuesParser(tokens, names).line());
+                endOfLine("values " + values.size());
             } else if (tokens.accept("limit")) {
                 limits = RunParser.limit(tokens, limits);
                 endOfLine("limit");
@@ -123,6 +128,7 @@ public final class PatternParser {
         atMost(MOST_OF_A_KIND, roles.size(), "roles");
         atMost(MOST_OF_A_KIND, members.size(), "members");
         atMost(MOST_OF_A_KIND, forms.size(), "forms");
+        atMost(MOST_OF_A_KIND, values.size(), "lines of values");
         if (forms.isEmpty()) {
             forms.add(new Form(title, "", List.of(), List.of(), List.of()));
         }
@@ -141,6 +147,7 @@ public final class PatternParser {
                 List.copyOf(scenarios),
                 List.copyOf(runs),
                 testPoints,
+                List.copyOf(values),
                 limits,
                 Map.copyOf(comments));
         Contradictions.refuse(pattern);

@@ -73,6 +73,10 @@ public final class PatternPrinter {
         if (pattern.testPoints() > 0) {
             line(1, "tests", "tests " + number(pattern.testPoints()));
         }
+        gapIf(!pattern.values().isEmpty());
+        for (int i = 0; i < pattern.values().size(); i++) {
+            line(1, "values " + (i + 1), ValuesPrinter.print(pattern.values().get(i)));
+        }
         List<String> limits = RunPrinter.limits(pattern.limits());
         gapIf(!limits.isEmpty());
         for (int i = 0; i < limits.size(); i++) {
@@ -203,6 +207,9 @@ public final class PatternPrinter {
         line(1, anchor, "scenario " + quoted(s.name()) + " " + number(s.points()) + in);
         if (!s.every().isEmpty()) {
             line(2, anchor + " every", "for every " + String.join(", ", s.every()));
+        }
+        if (!s.shows().isEmpty()) {
+            line(2, anchor + " shows", "shows " + String.join(", ", s.shows()));
         }
         when(2, anchor, s.when());
         for (int i = 0; i < s.steps().size(); i++) {

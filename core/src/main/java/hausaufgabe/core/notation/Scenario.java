@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param forms names of the forms it is for; empty for all
  * @param every names of roles and members: it is played once for each type and operation they are bound to
+ * @param shows ids of the requirements that it speaks for: what it shows, running decides, whatever reading made of it
  * @param when what must hold for it to apply, said of the types and operations it is played for
  */
 public record Scenario(
@@ -16,6 +17,7 @@ public record Scenario(
         double points,
         List<String> forms,
         List<String> every,
+        List<String> shows,
         List<DesignPattern.Condition> when,
         List<Step> steps) {
 

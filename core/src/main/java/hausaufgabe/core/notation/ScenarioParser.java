@@ -58,6 +58,7 @@ final class ScenarioParser {
             } while (tokens.accept(","));
             endOfLine(anchor + " every");
         }
+        List<String> shows = shows(anchor);
         List<Condition> when = new ArrayList<>();
         while (tokens.accept("when")) {
             when.add(conditions.condition());
@@ -72,7 +73,23 @@ final class ScenarioParser {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
         }
         return new Scenario(
-                name, points, List.copyOf(forms), List.copyOf(every), List.copyOf(when), List.copyOf(steps));
+                name, points, List.copyOf(forms), List.copyOf(every), shows, List.copyOf(when), List.copyOf(steps));
+    }
+
+    private List<String> shows(String anchor) {
+        List<String> shows = new ArrayList<>();
+        if (tokens.accept("shows")) {
+            List<String> known = names.of(Names.Kind.REQUIREMENT);
+            do {
+                Token id = tokens.expect(Kind.WORD, "the id of a requirement");
+                if (!known.contains(id.text())) {
+                    throw Tokens.unexpected(id, "the id of a requirement that stands above", known);
+                }
+                shows.add(id.text());
+            } while (tokens.accept(","));
+            endOfLine(anchor + " shows");
+        }
+        return List.copyOf(shows);
     }
 
     private String roleOrMember() {

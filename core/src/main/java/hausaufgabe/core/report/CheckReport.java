@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param ambiguous whether other types would fit the roles as well
  * @param alternatives those other bindings, said in words
  * @param instances further instances of the pattern in the same submission, said in words
+ * @param demonstration what the program does when it is started; null where it cannot be started, or nothing was run
  * @param health what can be counted in the code, before and after where code was handed out
  * @param remarks what is worth saying and does not count
  */
@@ -35,6 +36,7 @@ public record CheckReport(
         List<Finding> findings,
         List<Finding> remarks,
         List<ScenarioResult> scenarios,
+        @Nullable Demonstration demonstration,
         List<HealthFact> health,
         Points points,
         Timing timing) {

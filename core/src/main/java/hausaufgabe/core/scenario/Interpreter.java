@@ -78,6 +78,9 @@ final class Interpreter {
             }
             throw lost;
         } finally {
+            if (context.values().usesGiven()) {
+                context.transcript().begin("with values that the exercise gives");
+            }
             if (context.values().usesDemonstration()) {
                 context.transcript().begin("with the values that the program's own demonstration uses");
             }

@@ -16,6 +16,7 @@ import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.report.CallSequence;
+import hausaufgabe.core.report.Demonstration;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Line;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
@@ -34,6 +35,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
@@ -56,6 +58,7 @@ public final class ScenarioRunner implements AutoCloseable {
     private final boolean chancy;
     private @Nullable Driver driver;
     private Rehearsal rehearsal = Rehearsal.NONE;
+    private @Nullable Demonstration demonstration;
 
     /**
      * @param program the compiled program
@@ -170,14 +173,24 @@ public final class ScenarioRunner implements AutoCloseable {
             return;
         }
         try {
-            RehearsalRun seen = RehearsalRun.of(design, begin());
+            Set<String> playing = match.binding().roles().values().stream()
+                    .flatMap(List::stream)
+                    .map(Type::id)
+                    .collect(Collectors.toSet());
+            RehearsalRun seen = RehearsalRun.of(design, playing, begin());
             rehearsal = seen.rehearsal();
+            demonstration = seen.shown();
             if (seen.isDriverSpent()) {
                 close();
             }
         } catch (DriverLost lost) {
             close();
         }
+    }
+
+    /** What the program's own demonstration did; null before anything was run, and where there is none. */
+    public @Nullable Demonstration demonstration() {
+        return demonstration;
     }
 
     /** The results where nothing can be run, with the reason. */
@@ -330,6 +343,7 @@ public final class ScenarioRunner implements AutoCloseable {
                             language.values(),
                             session,
                             rehearsal,
+                            pattern.values(),
                             transcript,
                             trace),
                     distinct);

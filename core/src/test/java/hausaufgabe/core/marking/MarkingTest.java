@@ -67,6 +67,7 @@ class MarkingTest {
                 points,
                 Marking.earned(status, points, 0.5),
                 Sentence.NONE,
+                List.of(),
                 List.of());
     }
 

@@ -65,6 +65,27 @@ class BadNotationTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "text | found the end of the line, expected a text in quotes",
+                "text \"berth\" \"B-1\" \"B-2\" | expected the end of the line",
+                "text \" , \" \"B-1\" | expected words of a parameter's name",
+                "text matching \"B-(\" | no regular expression",
+                "text matching \"(a{300}){300}\" | could be longer than 10000 characters",
+                "text of Towr \"B-1\" | Did you mean 'Tower'?",
+                "number 9 to 3 | nothing is between 9 and 3",
+                "number \"hours\" \"3\" | expected a number",
+                "Tide | or 'from' and what one is made from",
+                "Tide from SPRING | expected a text, a number, true or false"
+            })
+    void aLineOfValuesThatCannotBeMeantIsRefusedWhereItStands(String line, String words) {
+        NotationException e = refused(HEAD + "    some rings calls ring\n  values " + line + "\n");
+
+        assertTrue(e.getMessage().contains(words), e.getMessage());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
                 "scenario \"played\" 1 | scenario \"played\" -1 | cannot be below 0",
                 "require held essential 2 | require held essential -2 | cannot be below 0",
                 "require held essential 2 | require held essential 2.2.2 | is no number"

@@ -167,4 +167,29 @@ class PatternParserTest {
 
         assertEquals(text, PatternPrinter.print(Patterns.parse(text)));
     }
+
+    @Test
+    void valuesAreWrittenAsTheyAreRead() {
+        String text = """
+                pattern tides "Tides"
+                  "Read off."
+
+                  role Gauge a class
+
+                  -- how berths are spelt here
+                  values text "berth, platz" "B-117", "C-020"
+                  values text of Gauge matching "K-[0-9]{4}"  -- customers
+                  values text "A", "B"
+                  values number of Gauge "hours" 1 to 40
+                  values number -3, 0.5
+                  values Tide "SPRING", "NEAP"
+                  values Berth from "B-117", 12, true
+                """;
+
+        DesignPattern p = Patterns.parse(text);
+
+        assertEquals(text, PatternPrinter.print(p));
+        assertEquals(List.of("berth", "platz"), p.values().get(0).words());
+        assertEquals(List.of(), p.values().get(2).words());
+    }
 }

@@ -73,6 +73,18 @@ class ToyRehearsalTest {
     }
 
     @Test
+    void whatTheExerciseSaysIsValidIsHandedOver() {
+        String silent = OFFICE.substring(0, OFFICE.indexOf("type Demo"));
+        String pattern = Catalogue.text("strategy").orElseThrow()
+                + "  values text of Context \"code\" \"quay-9\"\n  values text \"day\" \"day-7\"\n";
+
+        ScenarioResult r = ToyCheck.of(Patterns.parse(pattern), silent).scenario(ANSWERS);
+
+        assertEquals(Outcome.PASSED, r.outcome(), r.explanation()::plain);
+        assertTrue(steps(r).contains("with values that the exercise gives"), () -> steps(r));
+    }
+
+    @Test
     void anotherOneInThePlaceOfWhatWasHandedOverIsAFault() {
         String replaced = OFFICE.replace("    if key is none\n", "    self.tariff = new Flat()\n    if key is none\n");
 

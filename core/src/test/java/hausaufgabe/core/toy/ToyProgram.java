@@ -45,6 +45,11 @@ record ToyProgram(Map<String, byte[]> parts) implements Program {
         return mentioned(type, NUMBER);
     }
 
+    @Override
+    public List<String> shapedTexts(String type) {
+        return List.of();
+    }
+
     private List<String> mentioned(String type, Pattern what) {
         List<String> found = new ArrayList<>();
         Matcher m = what.matcher(String.valueOf(ToyReader.typesOf(parts).get(type)));

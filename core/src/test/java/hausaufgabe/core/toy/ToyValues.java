@@ -33,6 +33,11 @@ final class ToyValues implements LanguageValues {
     }
 
     @Override
+    public List<String> matching(String expression) {
+        return List.of("12" + expression.length(), "34" + expression.length());
+    }
+
+    @Override
     public Input alike(Input like, int turn) {
         return like instanceof Input.Simple s && s.kind() == Kind.TEXT
                 ? new Input.Simple(s.kind(), s.type(), s.text() + turn)

@@ -174,6 +174,10 @@ public final class CallExecutor {
                     on = goingOn(step.on(), on, o, answer);
                     break;
                 }
+                if (tried + 1 == TRIES && answer.thrown().isRefusal()) {
+                    Answer found = search.taken(step, on, with, o, attempts).orElse(answer);
+                    on = found.thrown() == null ? goingOn(step.on(), on, o, found) : on;
+                }
             }
         }
         if (!taken) {

@@ -2,6 +2,7 @@ package hausaufgabe.core.scenario.execution;
 
 import hausaufgabe.core.design.Design;
 import hausaufgabe.core.design.Operation;
+import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Input;
 import hausaufgabe.core.driver.ObjectRef;
@@ -51,15 +52,66 @@ final class CallSearch {
             // not with the values of an earlier step, so that something changes
             if (heardInRound(step, on, with, operations, round + earlier, attempts)
                     || round == 0 && heardInReplay(step, on, with, operations, attempts)) {
-                context.transcript().came(Code.of(step.awaited().variable()), " was called");
-                log.history().add(log.last().get(log.last().size() - 1));
-                heardOn.add(on);
-                log.setFree(false);
-                return StepResult.HELD;
+                return heard(step, on);
             }
+        }
+        if (attempts.refused > 0 && heardWithSearched(step, on, with, operations, attempts)) {
+            return heard(step, on);
         }
         log.setFree(false);
         return new UnheardCall(context).because(step, operations, attempts);
+    }
+
+    private StepResult heard(Step.Call step, Referent on) {
+        context.transcript().came(Code.of(step.awaited().variable()), " was called");
+        log.history().add(log.last().get(log.last().size() - 1));
+        heardOn.add(on);
+        log.setFree(false);
+        return StepResult.HELD;
+    }
+
+    /** With arguments that are looked for one by one, since none of those made together were taken. */
+    private boolean heardWithSearched(
+            Step.Call step, Referent on, ArgumentPool with, List<Operation> operations, Attempts attempts)
+            throws DriverLost {
+        for (Operation o : operations) {
+            if (o.parameters().isEmpty() || !with.isEmpty() && !with.fitsAny(o)) {
+                continue;
+            }
+            log.last().clear();
+            taken(step, on, with, o, attempts);
+            if (isHeard(step)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * What came of a call with arguments that are looked for one by one; nothing where none could be made at all. Only the
+     * last call stays in the transcript.
+     */
+    Optional<Answer> taken(Step.Call step, Referent on, ArgumentPool with, Operation o, Attempts attempts)
+            throws DriverLost {
+        int mark = context.transcript().mark();
+        try {
+            ArgumentPool pool = with.anew();
+            List<Input> first = on.type() == null
+                    ? context.values().arguments(o, pool, 0)
+                    : context.values().arguments(o, on.knownType(), pool, 0);
+            return Optional.of(context.values().searched(o, first, with.anew(), arguments -> {
+                context.transcript().dropSince(mark);
+                if (!log.last().isEmpty()
+                        && log.answer() != null
+                        && log.answer().thrown() != null) {
+                    log.dropLast();
+                }
+                return log.attempt(step.on(), on, o, arguments, attempts);
+            }));
+        } catch (NoValueFound e) {
+            attempts.problem = attempts.problem == null ? e.getMessage() : attempts.problem;
+            return Optional.empty();
+        }
     }
 
     /** Doubles that answer yes may keep others from being asked, and such that answer no may. */

@@ -206,6 +206,13 @@ public final class ObjectFactory {
                 }
             }
         }
+        for (Operation way : values.waysIn(concrete, with)) {
+            ArgumentPool offered = with.anew();
+            @Nullable ObjectRef made = values.searchedWay(concrete, way, offered, problems);
+            if (made != null && handover.giveAll(made, concrete, offered.unused(), 0, problems)) {
+                return made;
+            }
+        }
         return null;
     }
 

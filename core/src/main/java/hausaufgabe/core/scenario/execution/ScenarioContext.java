@@ -16,12 +16,14 @@ import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.matching.Judge;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.notation.Scenario.Argument;
+import hausaufgabe.core.notation.ValidValues;
 import hausaufgabe.core.scenario.rehearsal.Rehearsal;
 import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.testdouble.TestDoubles;
 import hausaufgabe.core.scenario.transcript.Trace;
 import hausaufgabe.core.scenario.transcript.Transcript;
 import hausaufgabe.core.scenario.value.ArgumentPool;
+import hausaufgabe.core.scenario.value.GivenValues;
 import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.Referent;
 import hausaufgabe.core.scenario.value.ValueGenerator;
@@ -52,6 +54,7 @@ public final class ScenarioContext {
             LanguageValues language,
             Session session,
             Rehearsal rehearsal,
+            List<ValidValues> valid,
             Transcript transcript,
             Trace trace) {
         this.design = design;
@@ -63,7 +66,8 @@ public final class ScenarioContext {
         this.transcript = transcript;
         this.environment = new Environment(binding, trace);
         this.wording = new CallWording(environment);
-        this.doubles = new TestDoubles(design, program, language, session, rehearsal);
+        this.doubles = new TestDoubles(
+                design, program, language, session, rehearsal, new GivenValues(valid, design, binding, language));
         this.values = doubles.values();
     }
 

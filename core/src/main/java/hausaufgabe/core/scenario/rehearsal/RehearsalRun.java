@@ -7,7 +7,12 @@ import hausaufgabe.core.driver.Answer;
 import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.DriverLost;
 import hausaufgabe.core.driver.Request;
+import hausaufgabe.core.report.CallSequence;
+import hausaufgabe.core.report.Demonstration;
+import hausaufgabe.core.scenario.transcript.Trace;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Runs a program once for each way it can be started, to see how it uses itself. */
 public final class RehearsalRun {
@@ -18,9 +23,17 @@ public final class RehearsalRun {
     private final Rehearsal rehearsal;
     private final boolean spent;
 
-    private RehearsalRun(Rehearsal rehearsal, boolean spent) {
+    private final @Nullable Demonstration shown;
+
+    private RehearsalRun(Rehearsal rehearsal, boolean spent, @Nullable Demonstration shown) {
         this.rehearsal = rehearsal;
         this.spent = spent;
+        this.shown = shown;
+    }
+
+    /** What can be looked at of it; null where nothing was called that is shown. */
+    public @Nullable Demonstration shown() {
+        return shown;
     }
 
     /** What was seen. */
@@ -34,10 +47,11 @@ public final class RehearsalRun {
     }
 
     /**
+     * @param roles ids of the types whose part in it is to be looked at
      * @param driver holds the program as it is in the beginning
      * @throws DriverLost when the program did not come to an end
      */
-    public static RehearsalRun of(Design design, Driver driver) throws DriverLost {
+    public static RehearsalRun of(Design design, Set<String> roles, Driver driver) throws DriverLost {
         List<Type> starts = design.operations().stream()
                 .filter(o -> o.role() == Operation.Role.ENTRY)
                 .flatMap(o -> design.type(o.owner()).stream())
@@ -45,14 +59,20 @@ public final class RehearsalRun {
                 .limit(MOST)
                 .toList();
         RehearsalReader reader = new RehearsalReader(design);
+        Trace trace = new Trace(roles::contains);
         boolean spent = false;
         for (Type start : starts) {
             if (!spent) {
                 Answer answer = driver.ask(new Request.Main(start.id(), List.of(), "", true));
                 reader.read(answer.events());
+                answer.events().forEach(trace::happened);
                 spent = answer.endedItself();
             }
         }
-        return new RehearsalRun(reader.rehearsal(), spent);
+        CallSequence calls = trace.sequence();
+        Demonstration shown = calls == null
+                ? null
+                : new Demonstration(starts.stream().map(Type::name).toList(), calls);
+        return new RehearsalRun(reader.rehearsal(), spent, shown);
     }
 }

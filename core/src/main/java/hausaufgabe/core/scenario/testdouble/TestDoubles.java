@@ -18,6 +18,7 @@ import hausaufgabe.core.scenario.session.Session;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.value.Choice;
 import hausaufgabe.core.scenario.value.DoubleSource;
+import hausaufgabe.core.scenario.value.GivenValues;
 import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.ValueGenerator;
 import java.util.ArrayList;
@@ -39,12 +40,18 @@ public final class TestDoubles implements DoubleSource {
     private final Session session;
     private final Set<String> added = new HashSet<>();
 
-    public TestDoubles(Design design, Program program, LanguageValues language, Session session, Rehearsal rehearsal) {
+    public TestDoubles(
+            Design design,
+            Program program,
+            LanguageValues language,
+            Session session,
+            Rehearsal rehearsal,
+            GivenValues given) {
         this.design = design;
         this.program = program;
         this.language = language;
         this.session = session;
-        this.values = new ValueGenerator(design, program, language, session, rehearsal, this);
+        this.values = new ValueGenerator(design, program, language, session, rehearsal, given, this);
     }
 
     /** What makes values where these doubles stand in for abstractions. */
@@ -168,7 +175,8 @@ public final class TestDoubles implements DoubleSource {
             return truths(result.type(), round % 2 == 0);
         }
         try {
-            return List.of(values.value(result, values.nothing(), new Choice(round, MentionedValues.NONE, depth + 1)));
+            Choice choice = new Choice(round, MentionedValues.NONE, depth + 1, null, type.id(), o.name());
+            return List.of(values.value(result, values.nothing(), choice));
         } catch (NoValueFound e) {
             return List.of(new Input.Nothing());
         }

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** Who called whom while a scenario ran, in order. Kept to {@value #MOST} calls. */
@@ -25,8 +26,26 @@ public final class Trace {
     private final Map<String, Participant> participants = new LinkedHashMap<>();
     private final Map<Integer, String> names = new HashMap<>();
     private final List<Message> messages = new ArrayList<>();
-    private final Map<Integer, Deque<Integer>> open = new HashMap<>();
+    private final Map<Integer, Deque<Frame>> open = new HashMap<>();
+    private final Predicate<String> shown;
     private boolean cut;
+
+    /** Of every call. */
+    public Trace() {
+        this(type -> true);
+    }
+
+    /** @param shown by id of the type whether calls of its operations are kept; what those calls call comes from their caller */
+    public Trace(Predicate<String> shown) {
+        this.shown = shown;
+    }
+
+    /**
+     * A call under way.
+     *
+     * @param message place of the call that is kept, its own or the nearest one round it; below 0 for none
+     */
+    private record Frame(int message, boolean isItsOwn) {}
 
     /** The scenario's own name for an object. */
     public void name(int object, String variable) {
@@ -60,27 +79,28 @@ public final class Trace {
     }
 
     private void begin(int object, @Nullable String type, String operation, List<Observed> arguments, int thread) {
-        Deque<Integer> frames = open.computeIfAbsent(thread, t -> new ArrayDeque<>());
-        if (messages.size() >= MOST) {
-            cut = true;
-            frames.push(-1);
+        Deque<Frame> frames = open.computeIfAbsent(thread, t -> new ArrayDeque<>());
+        int within = frames.isEmpty() ? -1 : frames.peek().message();
+        boolean kept = type == null || shown.test(type);
+        if (!kept || messages.size() >= MOST) {
+            cut |= kept;
+            frames.push(new Frame(within, false));
             return;
         }
         String to = participant(object, type);
-        String from = frames.isEmpty() || frames.peek() < 0
-                ? ""
-                : messages.get(frames.peek()).to();
-        frames.push(messages.size());
+        String from = within < 0 ? "" : messages.get(within).to();
+        frames.push(new Frame(messages.size(), true));
         messages.add(new Message(
                 from, to, operation, arguments.stream().map(Trace::shown).toList(), null, thread));
     }
 
     private void end(int thread, @Nullable String result) {
-        Deque<Integer> frames = open.get(thread);
-        Integer begun = frames == null ? null : frames.poll();
-        if (begun != null && begun >= 0 && result != null) {
-            Message m = messages.get(begun);
-            messages.set(begun, new Message(m.from(), m.to(), m.operation(), m.arguments(), result, m.thread()));
+        Deque<Frame> frames = open.get(thread);
+        Frame begun = frames == null ? null : frames.poll();
+        if (begun != null && begun.isItsOwn() && result != null) {
+            Message m = messages.get(begun.message());
+            messages.set(
+                    begun.message(), new Message(m.from(), m.to(), m.operation(), m.arguments(), result, m.thread()));
         }
     }
 

@@ -7,12 +7,14 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.language.MentionedValues;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Texts and numbers that a program's code mentions: worth trying as values, since the code asks for them. */
 public final class ProgramMentions {
 
     private static final int MOST = 40;
     private static final int MOST_TYPES = 30;
+    private static final int CALLERS = 6;
 
     private final Design design;
     private final Program program;
@@ -24,46 +26,52 @@ public final class ProgramMentions {
 
     /** What is mentioned in an operation's type and in the types that call it. */
     public MentionedValues of(Operation o) {
-        MentionedValues own = of(o.owner());
-        List<String> texts = new ArrayList<>(own.texts());
-        List<String> numbers = new ArrayList<>(own.numbers());
-        design.bodies().callersOf(o).stream()
+        Stream<String> callers = design.bodies().callersOf(o).stream()
                 .map(s -> s.in().owner())
                 .distinct()
                 .filter(owner -> !owner.equals(o.owner()))
-                .limit(6)
-                .forEach(owner -> {
-                    texts.addAll(program.texts(owner));
-                    numbers.addAll(program.numbers(owner));
-                });
-        return new MentionedValues(texts, numbers);
+                .limit(CALLERS);
+        return mentioned(Stream.concat(line(o.owner()), callers));
     }
 
     /** What is mentioned in a type and in those above it. */
     public MentionedValues of(String owner) {
-        List<String> texts = new ArrayList<>(program.texts(owner));
-        List<String> numbers = new ArrayList<>(program.numbers(owner));
-        design.type(owner)
-                .ifPresent(t -> design.lineOf(t).forEach(up -> {
-                    if (!up.id().equals(owner)) {
-                        texts.addAll(program.texts(up.id()));
-                        numbers.addAll(program.numbers(up.id()));
-                    }
-                }));
-        return new MentionedValues(texts, numbers);
+        return mentioned(line(owner));
+    }
+
+    private Stream<String> line(String owner) {
+        Stream<String> above = design.type(owner).stream()
+                .flatMap(t -> design.lineOf(t).stream())
+                .map(Type::id)
+                .filter(id -> !id.equals(owner));
+        return Stream.concat(Stream.of(owner), above);
     }
 
     /** What is mentioned round an operation, then what is in the rest of the program. */
     public MentionedValues everywhere(Operation of) {
+        Stream<String> all =
+                design.types().stream().filter(Type::isOwn).limit(MOST_TYPES).map(Type::id);
+        MentionedValues rest = mentioned(all);
         MentionedValues own = of(of);
-        List<String> texts = new ArrayList<>(own.texts());
-        List<String> numbers = new ArrayList<>(own.numbers());
-        design.types().stream().filter(Type::isOwn).limit(MOST_TYPES).forEach(t -> {
-            texts.addAll(program.texts(t.id()));
-            numbers.addAll(program.numbers(t.id()));
-        });
         return new MentionedValues(
-                texts.stream().distinct().limit(MOST).toList(),
-                numbers.stream().distinct().limit(MOST).toList());
+                first(own.texts(), rest.texts()),
+                first(own.numbers(), rest.numbers()),
+                first(own.shaped(), rest.shaped()));
+    }
+
+    private static List<String> first(List<String> own, List<String> rest) {
+        return Stream.concat(own.stream(), rest.stream()).distinct().limit(MOST).toList();
+    }
+
+    private MentionedValues mentioned(Stream<String> types) {
+        List<String> texts = new ArrayList<>();
+        List<String> numbers = new ArrayList<>();
+        List<String> shaped = new ArrayList<>();
+        types.forEach(t -> {
+            texts.addAll(program.texts(t));
+            numbers.addAll(program.numbers(t));
+            shaped.addAll(program.shapedTexts(t));
+        });
+        return new MentionedValues(texts, numbers, shaped);
     }
 }

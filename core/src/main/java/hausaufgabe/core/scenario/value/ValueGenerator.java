@@ -47,9 +47,11 @@ public final class ValueGenerator implements ValueSource {
     private final ProgramMentions mentions;
     private final DoubleSource doubles;
     private final RehearsedValues rehearsed;
+    private final GivenValues given;
     private final List<ObjectRef> made = new ArrayList<>();
     private boolean real;
     private boolean usesDemonstration;
+    private boolean usesGiven;
 
     public ValueGenerator(
             Design design,
@@ -57,6 +59,7 @@ public final class ValueGenerator implements ValueSource {
             LanguageValues language,
             Session session,
             Rehearsal rehearsal,
+            GivenValues given,
             DoubleSource doubles) {
         this.design = design;
         this.program = program;
@@ -64,6 +67,7 @@ public final class ValueGenerator implements ValueSource {
         this.session = session;
         this.mentions = new ProgramMentions(design, program);
         this.doubles = doubles;
+        this.given = given;
         this.rehearsed = new RehearsedValues(design, language, session, rehearsal, made, this);
     }
 
@@ -107,18 +111,40 @@ public final class ValueGenerator implements ValueSource {
 
     public List<Input> arguments(Operation operation, ArgumentPool pool, Choice choice)
             throws NoValueFound, DriverLost {
+        int saidByExercise = operation.parameters().stream()
+                .mapToInt(p -> given(p, operation, choice))
+                .max()
+                .orElse(0);
+        if (choice.round() < saidByExercise) {
+            return each(operation, pool, choice);
+        }
+        Choice after = choice.next(-saidByExercise);
         List<RehearsedValues.Arguments> shown =
                 choice.depth() > DEPTH ? List.of() : rehearsed.sets(operation, choice.on());
-        if (choice.round() < shown.size()) {
+        if (after.round() < shown.size()) {
             usesDemonstration = true;
-            return rehearsed.arguments(shown.get(choice.round()), operation, pool, choice);
+            return rehearsed.arguments(shown.get(after.round()), operation, pool, after);
         }
-        Choice invented = choice.next(-shown.size());
+        return each(operation, pool, after.next(-shown.size()));
+    }
+
+    /** How many values the exercise gives for a parameter. */
+    private int given(Operation.Parameter p, Operation of, Choice choice) {
+        Choice taken = choice.takenBy(of.owner(), p.name());
+        return p.type().leaves().stream()
+                .mapToInt(leaf -> design.type(leaf.type())
+                        .map(t -> given.objects(t).size())
+                        .orElseGet(() -> given.simple(leaf, taken).size()))
+                .max()
+                .orElse(0);
+    }
+
+    private List<Input> each(Operation operation, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
         List<Input> arguments = new ArrayList<>();
         Map<String, Integer> alike = new HashMap<>();
         for (Operation.Parameter p : operation.parameters()) {
             int before = alike.merge(p.type().type(), 1, Integer::sum) - 1;
-            arguments.add(parameter(p, pool, invented.next(before)));
+            arguments.add(parameter(p, pool, choice.next(before).takenBy(operation.owner(), p.name())));
         }
         return arguments;
     }
@@ -126,7 +152,7 @@ public final class ValueGenerator implements ValueSource {
     /** First what the demonstration hands over under this name; then anything of its type. */
     private Input parameter(Operation.Parameter p, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
         boolean simple = !p.type().isContainer() && !pool.fit(p.type());
-        List<Input> named = simple ? rehearsed.named(p) : List.of();
+        List<Input> named = simple && given.simple(p.type(), choice).isEmpty() ? rehearsed.named(p) : List.of();
         return choice.round() < named.size()
                 ? named.get(choice.round())
                 : value(p.type(), pool, choice.next(-named.size()));
@@ -141,6 +167,10 @@ public final class ValueGenerator implements ValueSource {
         MentionedValues all = mentions.everywhere(of);
         Type type = design.type(wanted.type()).orElse(null);
         if (type == null && !wanted.isContainer()) {
+            List<Input> said = given.simple(wanted, new Choice(0, all, 0).takenBy(of.owner(), ""));
+            if (!said.isEmpty()) {
+                return said;
+            }
             List<Input> simple = language.samples(wanted.type(), all);
             if (!simple.isEmpty()) {
                 return simple;
@@ -175,7 +205,13 @@ public final class ValueGenerator implements ValueSource {
         }
         Type own = design.type(wanted.type()).orElse(null);
         if (own != null) {
-            return object(own, pool, choice);
+            ObjectRef said = givenObject(own, choice.round());
+            return said == null ? object(own, pool, choice) : said;
+        }
+        List<Input> said = given.simple(wanted, choice);
+        if (!said.isEmpty()) {
+            usesGiven = true;
+            return said.get(choice.round() % said.size());
         }
         Optional<Input> sample = language.sample(wanted.type(), choice.round(), choice.mentioned());
         return sample.isPresent() ? sample.get() : ofLibrary(wanted);
@@ -223,6 +259,43 @@ public final class ValueGenerator implements ValueSource {
     }
 
     // objects
+
+    /** An object as the exercise says that valid ones are made; null where it says nothing of the type, or it cannot be made so. */
+    private @Nullable ObjectRef givenObject(Type type, int round) throws DriverLost {
+        List<GivenValues.Making> makings = given.objects(type);
+        if (makings.isEmpty()) {
+            return null;
+        }
+        GivenValues.Making making = makings.get(round % makings.size());
+        String text = making.from().get(0).text();
+        boolean constant = making.from().size() == 1
+                && (type.constants().contains(text)
+                        || design.fieldsOf(type).stream()
+                                .anyMatch(f -> f.isStatic() && f.name().equals(text)));
+        usesGiven = true;
+        if (constant) {
+            try {
+                return read(type.id(), text, type.name());
+            } catch (NoValueFound e) {
+                return null;
+            }
+        }
+        List<Referent> from = making.from().stream()
+                .map(l -> Referent.result(null, Referent.literal(l)))
+                .toList();
+        for (Operation way : waysIn(type, nothing())) {
+            ArgumentPool literals = new ArgumentPool(design, language, from);
+            List<Operation.Parameter> takes = way.parameters();
+            boolean fits = takes.size() == from.size() && takes.stream().allMatch(p -> literals.fit(p.type()));
+            ObjectRef made = fits
+                    ? tryWay(type, way, literals, new Choice(0, MentionedValues.NONE, DEPTH + 1), new ArrayList<>())
+                    : null;
+            if (made != null) {
+                return made;
+            }
+        }
+        return null;
+    }
 
     private Input object(Type type, ArgumentPool pool, Choice choice) throws NoValueFound, DriverLost {
         if (choice.depth() > DEPTH) {
@@ -293,9 +366,15 @@ public final class ValueGenerator implements ValueSource {
                 }
             }
         }
-        ObjectRef given = givenOut(type, problems);
-        if (given != null) {
-            return given;
+        for (Operation way : waysIn(type, pool)) {
+            ObjectRef found = searchedWay(type, way, pool, choice.deeper(), problems);
+            if (found != null) {
+                return found;
+            }
+        }
+        ObjectRef held = givenOut(type, problems);
+        if (held != null) {
+            return held;
         }
         String why =
                 problems.isEmpty() ? "its constructors are private and no static operation gives one" : problems.get(0);
@@ -374,6 +453,43 @@ public final class ValueGenerator implements ValueSource {
         return null;
     }
 
+    /** An object, made with arguments that are looked for one by one; null where none are taken. */
+    public @Nullable ObjectRef searchedWay(Type type, Operation way, ArgumentPool pool, List<String> problems)
+            throws DriverLost {
+        return searchedWay(type, way, pool, new Choice(0, mentions.of(way.owner()), 0), problems);
+    }
+
+    private @Nullable ObjectRef searchedWay(
+            Type type, Operation way, ArgumentPool pool, Choice choice, List<String> problems) throws DriverLost {
+        Type owner = design.type(way.owner()).orElse(type);
+        try {
+            Answer a =
+                    searched(way, arguments(way, pool, choice), pool, with -> session.ask(request(owner, way, with)));
+            if (a.thrown() == null && a.value().ref() != null) {
+                made.add(a.value().ref());
+                return a.value().ref();
+            }
+        } catch (NoValueFound e) {
+            problems.add(e.getMessage());
+        }
+        return null;
+    }
+
+    /** What came of a call with arguments that the operation takes; a refusal where none were found. */
+    public Answer searched(Operation operation, List<Input> first, ArgumentPool pool, ArgumentSearch.Attempt attempt)
+            throws DriverLost {
+        Answer answer = attempt.with(first);
+        if (!ArgumentSearch.isRefusal(answer)) {
+            return answer;
+        }
+        List<List<Input>> candidates = new ArrayList<>();
+        for (Operation.Parameter p : operation.parameters()) {
+            boolean stays = pool.fit(p.type()) || p.type().isContainer();
+            candidates.add(stays ? List.of() : ArgumentSearch.few(candidates(p.type(), operation)));
+        }
+        return new ArgumentSearch(candidates, attempt).from(first, answer);
+    }
+
     /** An object was made with these arguments: the next one is rather made with others. */
     public void tookForObject(List<Input> arguments) {
         rehearsed.took(arguments);
@@ -382,6 +498,11 @@ public final class ValueGenerator implements ValueSource {
     /** Whether something was called or made with values that the program's own demonstration uses. */
     public boolean usesDemonstration() {
         return usesDemonstration;
+    }
+
+    /** Whether a value was used that the exercise says is valid. */
+    public boolean usesGiven() {
+        return usesGiven;
     }
 
     /** Something stands in for objects of a type, and is to be asked rather than they. */

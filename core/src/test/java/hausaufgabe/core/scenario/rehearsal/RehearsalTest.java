@@ -14,9 +14,12 @@ import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.notation.RunLimits;
+import hausaufgabe.core.report.CallSequence;
+import hausaufgabe.core.report.Demonstration;
 import hausaufgabe.core.toy.ToyDriver;
 import hausaufgabe.core.toy.ToyLanguage;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -56,6 +59,7 @@ class RehearsalTest {
 
     private Design design;
     private Rehearsal rehearsal;
+    private Demonstration shown;
 
     @BeforeEach
     void rehearse() throws DriverLost {
@@ -64,10 +68,28 @@ class RehearsalTest {
         design = reading.design();
         try (Driver driver = ToyDriver.source().open(RunLimits.USUAL)) {
             driver.ask(new Request.Load(language.reader().ready(reading.program())));
-            RehearsalRun run = RehearsalRun.of(design, driver);
+            RehearsalRun run = RehearsalRun.of(design, Set.of("Boat"), driver);
             rehearsal = run.rehearsal();
+            shown = run.shown();
             assertFalse(run.isDriverSpent());
         }
+    }
+
+    @Test
+    void ofWhatPlaysARoleItCanBeLookedAtWhoCalledWhom() {
+        List<String> calls = shown.calls().messages().stream()
+                .map(m -> m.from() + m.operation() + m.arguments())
+                .toList();
+
+        assertEquals(List.of("Day"), shown.starts());
+        // what the quay has moored was moored by nobody who plays a role
+        assertEquals("moor[\"N-7\"]", calls.get(1));
+        assertTrue(calls.stream().noneMatch(c -> c.contains("take") || c.contains("main")), calls::toString);
+        assertEquals(
+                List.of("Boat", "Boat", "Boat"),
+                shown.calls().participants().stream()
+                        .map(CallSequence.Participant::type)
+                        .toList());
     }
 
     @Test

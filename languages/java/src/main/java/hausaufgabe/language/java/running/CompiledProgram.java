@@ -82,6 +82,11 @@ public final class CompiledProgram implements Program {
         return mentioned(type).map(MentionedConstants::numbers).orElse(List.of());
     }
 
+    @Override
+    public List<String> shapedTexts(String type) {
+        return mentioned(type).map(MentionedConstants::shapedTexts).orElse(List.of());
+    }
+
     private Optional<MentionedConstants> mentioned(String type) {
         return Optional.ofNullable(classes.get(type))
                 .map(bytes -> constants.computeIfAbsent(type, t -> new MentionedConstants(bytes)));

@@ -222,7 +222,10 @@ public final class JavaValues implements LanguageValues {
         switch (sort) {
             case WHOLE -> mix(all, WHOLE, numbers(mentioned, true), WHOLE_FAR);
             case BROKEN -> mix(all, BROKEN, numbers(mentioned, false), BROKEN_FAR);
-            case TEXT -> mix(all, TEXTS, mentioned.texts(), List.of());
+            case TEXT -> {
+                all.addAll(mentioned.shaped());
+                mix(all, TEXTS, mentioned.texts(), List.of());
+            }
             case TRUTH -> all.addAll(TRUTHS);
             case LETTER -> {
                 all.addAll(LETTERS);
@@ -268,6 +271,11 @@ public final class JavaValues implements LanguageValues {
             }
         }
         return all;
+    }
+
+    @Override
+    public List<String> matching(String expression) {
+        return ShapedTexts.matching(expression);
     }
 
     @Override

@@ -150,4 +150,33 @@ class CompiledProgramTest {
         }
         throw new NoSuchMethodException(name);
     }
+
+    @Test
+    void textsAreMadeInTheShapesThatTheCodeAsksFor() {
+        String guards = """
+                class Berth {
+                    private static final java.util.regex.Pattern FORM = java.util.regex.Pattern.compile("[A-F]-\\\\d{3}");
+                    boolean fits(String s) { return FORM.matcher(s).matches(); }
+                }
+                class Account {
+                    boolean fits(String s) { return s.startsWith("K-") && s.length() == 8; }
+                }
+                class Line {
+                    boolean fits(String s) { String[] parts = s.split(";"); return parts.length == 3; }
+                }
+                class Endless { boolean fits(String s) { return s.matches("((a{900}){900}){900}"); } }
+                class Plain { int length(String s) { return s.length(); } }
+                """;
+        JavaReader reader = new JavaReader();
+        Program p = reader.ready(
+                reader.read(List.of(new SourceFile("Guards.java", guards))).program());
+
+        List<String> berths = p.shapedTexts("Berth");
+        assertTrue(berths.size() > 1 && berths.stream().allMatch(t -> t.matches("[A-F]-\\d{3}")), berths::toString);
+        assertTrue(p.shapedTexts("Account").get(0).matches("K-.{6}"));
+        assertTrue(p.shapedTexts("Account").contains("K-117203"));
+        assertTrue(p.shapedTexts("Line").stream().allMatch(t -> t.split(";").length == 3));
+        assertEquals(List.of(), p.shapedTexts("Endless"));
+        assertEquals(List.of(), p.shapedTexts("Plain"));
+    }
 }

@@ -89,30 +89,31 @@ class JavaValuesTest {
 
     @Test
     void whatTheCodeMentionsIsTriedWithWhatIsNextToIt() {
-        List<String> texts = texts("double", new MentionedValues(List.of(), List.of("350")));
+        List<String> texts = texts("double", new MentionedValues(List.of(), List.of("350"), List.of()));
 
         assertTrue(texts.containsAll(List.of("351.0", "350.0", "349.0")), texts.toString());
     }
 
     @Test
     void ordinaryValuesComeFirst() {
-        Input first = values.sample("java.lang.String", 0, new MentionedValues(List.of("ferry"), List.of()))
+        Input first = values.sample("java.lang.String", 0, new MentionedValues(List.of("ferry"), List.of(), List.of()))
                 .orElseThrow();
 
         assertEquals(new Input.Simple(Kind.TEXT, "java.lang.String", "Seeschwalbe"), first);
-        assertTrue(texts("java.lang.String", new MentionedValues(List.of("ferry"), List.of()))
+        assertTrue(texts("java.lang.String", new MentionedValues(List.of("ferry"), List.of(), List.of()))
                 .contains("ferry"));
     }
 
     @Test
     void aByteHoldsWhatItIsGiven() {
-        assertTrue(texts("byte", new MentionedValues(List.of(), List.of("4000"))).stream()
+        assertTrue(texts("byte", new MentionedValues(List.of(), List.of("4000"), List.of())).stream()
                 .allMatch(t -> Math.abs(Integer.parseInt(t)) < 128));
     }
 
     @Test
     void lettersThatTheCodeMentionsAreTried() {
-        assertTrue(texts("char", new MentionedValues(List.of(), List.of("75"))).contains("K"));
+        assertTrue(texts("char", new MentionedValues(List.of(), List.of("75"), List.of()))
+                .contains("K"));
     }
 
     @Test
