@@ -3,6 +3,7 @@ package hausaufgabe.checking.command;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
+import java.util.Locale;
 
 /** A report for reading at a terminal. */
 final class ReportText {
@@ -63,6 +64,16 @@ final class ReportText {
     private static void scenario(StringBuilder text, ScenarioResult s) {
         text.append(String.format("  %-15s%s%n", s.outcome().word(), s.name()));
         text.append(String.format("  %-15s  %s%n", "", s.explanation().plain()));
+        if (s.outcome() != ScenarioResult.Outcome.PASSED) {
+            s.steps()
+                    .forEach(l -> text.append(String.format(
+                            "  %-15s    %s%-9s %s%s%n",
+                            "",
+                            "  ".repeat(l.depth()),
+                            l.depth() > 0 ? "" : l.kind().name().toLowerCase(Locale.ROOT),
+                            l.text().plain(),
+                            l.good() == null ? "" : l.good() ? " (held)" : " (did not hold)")));
+        }
     }
 
     private static String number(double d) {

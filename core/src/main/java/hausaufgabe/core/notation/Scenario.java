@@ -65,6 +65,18 @@ public record Scenario(
         /** The calls that the last step came to, made on another object. */
         record DoTheSame(String variable) implements Step {}
 
+        /**
+         * The call that gave a result, made once more on what the same name stands for now, with the same values. Where it
+         * is refused then, the scenario has nothing to show.
+         *
+         * @param result what the outcome is called
+         * @param first what the result of the call is called that is made again
+         */
+        record DoAgain(String result, String first) implements Step {}
+
+        /** What must be so for the scenario to show anything. */
+        record OnlyWhere(Step expectation) implements Step {}
+
         /** From here on, whenever the double is called, it looks at what its likes in the program ask of the other. */
         record Look(String variable, String at) implements Step {}
 

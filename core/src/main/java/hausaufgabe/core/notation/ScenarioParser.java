@@ -24,6 +24,7 @@ final class ScenarioParser {
     private final Names names;
     private final ConditionParser conditions;
     private final Map<String, Boolean> variables = new LinkedHashMap<>();
+    private final List<String> results = new ArrayList<>();
     private int nested;
 
     private final Map<String, List<String>> comments;
@@ -127,6 +128,9 @@ final class ScenarioParser {
         if (tokens.accept("do the same to")) {
             return new Step.DoTheSame(variable(false));
         }
+        if (tokens.accept("only where")) {
+            return new Step.OnlyWhere(expectation());
+        }
         if (tokens.accept("remember")) {
             return new Step.Remember(variable(false));
         }
@@ -183,8 +187,8 @@ final class ScenarioParser {
             return new Step.Look(variable.text(), variable(false));
         }
         if (!tokens.accept(":=")) {
-            List<String> openers =
-                    List.of("call", "expect", "forget", "set", "repeat", "in", "for", "capture", "do", "remember");
+            List<String> openers = List.of(
+                    "call", "expect", "forget", "set", "repeat", "in", "for", "capture", "do", "remember", "only");
             throw Tokens.unexpected(
                     variable, "NAME := ... or a step that begins with one of " + String.join(", ", openers), openers);
         }
@@ -198,10 +202,21 @@ final class ScenarioParser {
             made = new Step.New(variable.text(), role, with, !with.isEmpty() && tokens.accept("where possible"));
         } else if (tokens.accept("call")) {
             made = call(variable.text());
+        } else if (tokens.accept("do again what gave")) {
+            Token first = tokens.peek();
+            if (!results.contains(first.text())) {
+                throw tokens.unexpected("the name of what a call above gave", List.copyOf(results));
+            }
+            made = new Step.DoAgain(variable.text(), tokens.next().text());
         } else {
-            throw tokens.unexpected("'double of ROLE', 'new ROLE' or 'call ...'", List.of("double", "new", "call"));
+            throw tokens.unexpected(
+                    "'double of ROLE', 'new ROLE', 'call ...' or 'do again what gave NAME'",
+                    List.of("double", "new", "call", "do"));
         }
         variables.put(variable.text(), made instanceof Step.Double);
+        if (made instanceof Step.Call) {
+            results.add(variable.text());
+        }
         return made;
     }
 

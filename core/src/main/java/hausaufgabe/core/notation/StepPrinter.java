@@ -38,6 +38,12 @@ final class StepPrinter {
         if (step instanceof Step.DoTheSame s) {
             return "do the same to " + s.variable();
         }
+        if (step instanceof Step.DoAgain d) {
+            return d.result() + " := do again what gave " + d.first();
+        }
+        if (step instanceof Step.OnlyWhere o) {
+            return print(o.expectation()).replaceFirst("^expect", "only where");
+        }
         if (step instanceof Step.Look l) {
             return l.variable() + " looks at " + l.at();
         }

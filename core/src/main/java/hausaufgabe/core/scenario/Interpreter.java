@@ -121,6 +121,10 @@ final class Interpreter {
             return calls.call(s);
         } else if (step instanceof Step.DoTheSame s) {
             return calls.again(s.variable());
+        } else if (step instanceof Step.DoAgain s) {
+            return calls.anew(s);
+        } else if (step instanceof Step.OnlyWhere s) {
+            return onlyWhere(s.expectation());
         } else if (step instanceof Step.Assign s) {
             return assign(s);
         } else if (step instanceof Step.Repeat s) {
@@ -139,6 +143,16 @@ final class Interpreter {
             return expect(step);
         }
         return StepResult.HELD;
+    }
+
+    /** Of what gives nothing back nothing is known; what is not so is no fault, but leaves nothing to show. */
+    private StepResult onlyWhere(Step expectation) throws DriverLost, NoValueFound {
+        int mark = context.transcript().mark();
+        boolean known = !(expectation instanceof Step.Compare c)
+                || context.environment().get(c.variable()).isSomething();
+        StepResult result = known ? expect(expectation) : StepResult.nothingToShow("Nothing was given back.");
+        context.transcript().dropSince(mark);
+        return result.isHeld() ? result : StepResult.nothingToShow("What it takes for granted is not so here.");
     }
 
     private StepResult expect(Step step) throws DriverLost, NoValueFound {

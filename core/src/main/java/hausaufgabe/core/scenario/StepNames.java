@@ -18,6 +18,10 @@ final class StepNames {
             return call(s);
         } else if (step instanceof Step.DoTheSame s) {
             return List.of(s.variable());
+        } else if (step instanceof Step.DoAgain s) {
+            return List.of(s.first());
+        } else if (step instanceof Step.OnlyWhere s) {
+            return of(s.expectation());
         } else if (step instanceof Step.Look s) {
             return List.of(s.variable(), s.at());
         } else if (step instanceof Step.Remember s) {

@@ -40,6 +40,14 @@ public final class TowerSteps {
                 arguments(Outcome.PASSED, tower + "expect tower.rings depends on one.ring"),
                 arguments(
                         Outcome.PASSED,
+                        tower + "n := call tower.rings with 2; m := do again what gave n; only where m is n;"
+                                + " expect one.ring called 2 times"),
+                arguments(
+                        Outcome.FAILED,
+                        tower + "n := call tower.rings with 2; m := do again what gave n; only where m is n;"
+                                + " expect one.ring called once"),
+                arguments(
+                        Outcome.PASSED,
                         "tower := new Tower; repeat 3 times n := call tower.count; expect n is 0; remember tower;"
                                 + " expect tower is unchanged"),
                 arguments(Outcome.FAILED, tower + "remember tower; call tower.rings with 3; expect tower is unchanged"),

@@ -22,6 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What is prepared in steps and then built. */
@@ -280,6 +281,43 @@ public final class BuilderAnalysis {
         return design.bodies().writesTo(field).stream()
                 .anyMatch(s ->
                         s.in().isMethod() && s.fact() instanceof Fact.Write w && !(w.value() instanceof Value.Literal));
+    }
+
+    /** Whether what was given back as finished is filled further, by what the steps fill it with. */
+    public Judgement fillsBeside(Type type, Query q) {
+        List<Operation> fillings = q.operations(1).stream()
+                .flatMap(step -> Stream.concat(Stream.of(step), design.overridersOf(step).stream()))
+                .flatMap(step -> reach.from(step).stream())
+                .flatMap(s ->
+                        s.fact() instanceof Fact.Call c ? design.operation(c.operation()).stream() : Stream.empty())
+                .filter(o -> isOf(o.owner(), q.role(0)) && changesSomething(o))
+                .distinct()
+                .toList();
+        Set<Operation> filledBy = new LinkedHashSet<>();
+        List<Evidence> places = new ArrayList<>();
+        for (Operation o : RoleMembers.ofRole(design, type)) {
+            for (Fact f : o.body()) {
+                if (f instanceof Fact.Call c
+                        && c.receiver() instanceof Value.ResultOf r
+                        && design.operation(r.operation())
+                                .filter(built -> gives(built.result(), q.role(0)))
+                                .isPresent()) {
+                    fillings.stream().filter(x -> x.id().equals(c.operation())).forEach(x -> {
+                        filledBy.add(x);
+                        places.add(Judgement.at(f.span(), "filled here, after it was built"));
+                    });
+                }
+            }
+        }
+        return Judgement.answer(
+                !places.isEmpty(),
+                q.words().say(type, " goes on filling what was built, by ", List.copyOf(filledBy), ", past the steps."),
+                q.words().say(type, " leaves the filling to the steps."),
+                places.isEmpty() ? TypeAnalysis.headline(type) : places);
+    }
+
+    private boolean changesSomething(Operation o) {
+        return reach.from(o).stream().anyMatch(s -> s.fact() instanceof Fact.Write || s.fact() instanceof Fact.Put);
     }
 
     public Judgement unused(Type product, Query q) {

@@ -113,6 +113,11 @@ public final class PatternRelations {
                     "gives the same ROLE twice", "what it gives back is made once and given back each time")
             .ofType((a, t, q) -> a.builder().sharesResult(t, q));
 
+    public static final JudgedRelation FILLS_BESIDE = relation(
+                    "fills ROLE beside OPERATION",
+                    "changes what was given back as finished, by what the steps change it by")
+            .ofType((a, t, q) -> a.builder().fillsBeside(t, q));
+
     public static final JudgedRelation GIVES_OUT = relation(
                     "gives out the one of ROLE", "is static and gives back an object of it")
             .ofOperation((a, o, q) -> a.singleton().givesOut(o, q))
@@ -149,6 +154,7 @@ public final class PatternRelations {
             STAGE,
             DIRECTS,
             SHARES_RESULT,
+            FILLS_BESIDE,
             GIVES_OUT,
             PREPARES);
 }

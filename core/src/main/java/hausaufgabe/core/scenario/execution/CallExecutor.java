@@ -31,6 +31,7 @@ public final class CallExecutor {
     private final CallSearch search;
     private final LifeReplay replay;
     private final Map<Referent, Integer> turns = new HashMap<>();
+    private final Map<String, Given> gave = new HashMap<>();
     private final boolean distinct;
     private final CallLog log;
     private boolean otherValues;
@@ -88,8 +89,33 @@ public final class CallExecutor {
                 : search.until(step, on, with, operations);
         if (result.isHeld() && step.result() != null) {
             keepResult(step.result());
+            if (!log.last().isEmpty()) {
+                gave.put(
+                        step.result(),
+                        new Given(step.on(), log.last().get(log.last().size() - 1)));
+            }
         }
         return result;
+    }
+
+    /** The call that gave a result, and what it was called on. */
+    private record Given(String on, MadeCall call) {}
+
+    /** Makes the call that gave a result once more. */
+    public StepResult anew(Step.DoAgain step) throws DriverLost {
+        Given given = gave.get(step.first());
+        if (given == null) {
+            return StepResult.blocked("Nothing was called before that could be done again.");
+        }
+        Referent on = context.environment().get(given.on());
+        log.begin();
+        Answer answer = log.attempt(
+                given.on(), on, given.call().operation(), given.call().arguments(), new Attempts());
+        if (answer.thrown() != null) {
+            return StepResult.nothingToShow("What was called before is refused now.");
+        }
+        keepResult(step.result());
+        return StepResult.HELD;
     }
 
     private void keepResult(String name) {

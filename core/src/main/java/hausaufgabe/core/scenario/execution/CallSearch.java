@@ -16,7 +16,6 @@ import hausaufgabe.core.scenario.value.Referent;
 import hausaufgabe.core.scenario.value.ValueGenerator;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Calls with other values, and after other calls, until something is heard. */
@@ -47,7 +46,8 @@ final class CallSearch {
         int earlier = (int) heardOn.stream().filter(on::equals).count();
         for (int round = 0; round < ValueGenerator.ROUNDS; round++) {
             if (round > 0 && round <= OTHER_ANSWERS) {
-                answerOtherwise(round);
+                // doubles that answer yes may keep others from being asked, and such that answer no may
+                context.doubles().answerOtherwise(round);
             }
             // not with the values of an earlier step, so that something changes
             if (heardInRound(step, on, with, operations, round + earlier, attempts)
@@ -111,15 +111,6 @@ final class CallSearch {
         } catch (NoValueFound e) {
             attempts.problem = attempts.problem == null ? e.getMessage() : attempts.problem;
             return Optional.empty();
-        }
-    }
-
-    /** Doubles that answer yes may keep others from being asked, and such that answer no may. */
-    private void answerOtherwise(int round) throws DriverLost {
-        for (Referent c : context.environment().all().values()) {
-            if (c.isDouble() && c.object() != null) {
-                context.doubles().answer(c.object(), c.knownType(), Map.of(), round, 0);
-            }
         }
     }
 

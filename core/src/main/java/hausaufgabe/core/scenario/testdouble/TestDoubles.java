@@ -39,6 +39,7 @@ public final class TestDoubles implements DoubleSource {
     private final LanguageValues language;
     private final Session session;
     private final Set<String> added = new HashSet<>();
+    private final Map<ObjectRef, Type> all = new LinkedHashMap<>();
 
     public TestDoubles(
             Design design,
@@ -61,7 +62,16 @@ public final class TestDoubles implements DoubleSource {
 
     @Override
     public Optional<ObjectRef> make(Type type, int round, int depth) throws DriverLost {
-        return make(type, round, round, depth);
+        Optional<ObjectRef> made = make(type, round, round, depth);
+        made.ifPresent(ref -> all.put(ref, type));
+        return made;
+    }
+
+    /** Tells every double to answer otherwise, those too that no scenario names, such as a clock that an object was made with. */
+    public void answerOtherwise(int round) throws DriverLost {
+        for (Map.Entry<ObjectRef, Type> e : all.entrySet()) {
+            answer(e.getKey(), e.getValue(), Map.of(), round, 0);
+        }
     }
 
     /**

@@ -27,7 +27,7 @@ public final class Trace {
     private final Map<Integer, String> names = new HashMap<>();
     private final List<Message> messages = new ArrayList<>();
     private final Map<Integer, Deque<Frame>> open = new HashMap<>();
-    private final Predicate<String> shown;
+    private final Predicate<String> isKept;
     private boolean cut;
 
     /** Of every call. */
@@ -35,9 +35,9 @@ public final class Trace {
         this(type -> true);
     }
 
-    /** @param shown by id of the type whether calls of its operations are kept; what those calls call comes from their caller */
-    public Trace(Predicate<String> shown) {
-        this.shown = shown;
+    /** @param isKept by id of the type whether calls of its operations are kept; what those calls call comes from their caller */
+    public Trace(Predicate<String> isKept) {
+        this.isKept = isKept;
     }
 
     /**
@@ -81,17 +81,31 @@ public final class Trace {
     private void begin(int object, @Nullable String type, String operation, List<Observed> arguments, int thread) {
         Deque<Frame> frames = open.computeIfAbsent(thread, t -> new ArrayDeque<>());
         int within = frames.isEmpty() ? -1 : frames.peek().message();
-        boolean kept = type == null || shown.test(type);
+        boolean kept = type == null || isKept.test(type);
         if (!kept || messages.size() >= MOST) {
             cut |= kept;
             frames.push(new Frame(within, false));
             return;
         }
-        String to = participant(object, type);
+        boolean makes = operation.equals(Event.Signature.CONSTRUCTOR);
+        String to = participant(object, type, makes);
         String from = within < 0 ? "" : messages.get(within).to();
+        Message message = new Message(
+                from, to, operation, arguments.stream().map(Trace::shown).toList(), null, thread);
+        if (makes && makesTheSame(message)) {
+            messages.remove(messages.size() - 1);
+        }
         frames.push(new Frame(messages.size(), true));
-        messages.add(new Message(
-                from, to, operation, arguments.stream().map(Trace::shown).toList(), null, thread));
+        messages.add(message);
+    }
+
+    /** What an object inherits is made just before the rest of it: one call made both. */
+    private boolean makesTheSame(Message m) {
+        Message last = messages.isEmpty() ? null : messages.get(messages.size() - 1);
+        return last != null
+                && last.operation().equals(m.operation())
+                && last.to().equals(m.to())
+                && last.from().equals(m.from());
     }
 
     private void end(int thread, @Nullable String result) {
@@ -104,11 +118,12 @@ public final class Trace {
         }
     }
 
-    private String participant(int object, @Nullable String type) {
+    /** @param makes whether its type is told anew: of several constructors the last is of its own type */
+    private String participant(int object, @Nullable String type, boolean makes) {
         String simple = type == null ? "" : TypeToken.simpleName(type);
         String id = object < 0 ? "type " + type : "object " + object;
         participants.computeIfAbsent(id, i -> new Participant(i, names.getOrDefault(object, ""), simple));
-        if (!simple.isEmpty() && participants.get(id).type().isEmpty()) {
+        if (!simple.isEmpty() && (makes || participants.get(id).type().isEmpty())) {
             participants.put(id, new Participant(id, names.getOrDefault(object, ""), simple));
         }
         return id;

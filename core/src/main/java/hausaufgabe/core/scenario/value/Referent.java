@@ -42,6 +42,11 @@ public record Referent(
         return new Referent(null, null, null, null, several, false);
     }
 
+    /** Whether it stands for an object or a value at all. */
+    public boolean isSomething() {
+        return object != null || value != null && !value.isNothing() || !several.isEmpty();
+    }
+
     /** @throws NullPointerException where it is of no type of the program; for those of which that is known */
     public Type knownType() {
         return Objects.requireNonNull(type, "of no type of the program");
