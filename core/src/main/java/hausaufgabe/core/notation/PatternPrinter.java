@@ -211,6 +211,9 @@ public final class PatternPrinter {
         if (!s.shows().isEmpty()) {
             line(2, anchor + " shows", "shows " + String.join(", ", s.shows()));
         }
+        if (!s.settles().isEmpty()) {
+            line(2, anchor + " settles", "settles " + String.join(", ", s.settles()));
+        }
         when(2, anchor, s.when());
         for (int i = 0; i < s.steps().size(); i++) {
             line(2, anchor + " " + (i + 1), StepPrinter.print(s.steps().get(i)));

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param forms names of the forms it is for; empty for all
  * @param every names of roles and members: it is played once for each type and operation they are bound to
  * @param shows ids of the requirements that it speaks for: what it shows, running decides, whatever reading made of it
+ * @param settles ids of the requirements that are met where reading left them open and this passes; that it fails says
+ *     nothing of them
  * @param when what must hold for it to apply, said of the types and operations it is played for
  */
 public record Scenario(
@@ -18,6 +20,7 @@ public record Scenario(
         List<String> forms,
         List<String> every,
         List<String> shows,
+        List<String> settles,
         List<DesignPattern.Condition> when,
         List<Step> steps) {
 

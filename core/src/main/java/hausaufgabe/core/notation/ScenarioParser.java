@@ -59,7 +59,8 @@ final class ScenarioParser {
             } while (tokens.accept(","));
             endOfLine(anchor + " every");
         }
-        List<String> shows = shows(anchor);
+        List<String> shows = requirements("shows", anchor);
+        List<String> settles = requirements("settles", anchor);
         List<Condition> when = new ArrayList<>();
         while (tokens.accept("when")) {
             when.add(conditions.condition());
@@ -74,23 +75,23 @@ final class ScenarioParser {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
         }
         return new Scenario(
-                name, points, List.copyOf(forms), List.copyOf(every), shows, List.copyOf(when), List.copyOf(steps));
+                name, points, List.copyOf(forms), List.copyOf(every), shows, settles, List.copyOf(when), List.copyOf(steps));
     }
 
-    private List<String> shows(String anchor) {
-        List<String> shows = new ArrayList<>();
-        if (tokens.accept("shows")) {
+    private List<String> requirements(String opener, String anchor) {
+        List<String> all = new ArrayList<>();
+        if (tokens.accept(opener)) {
             List<String> known = names.of(Names.Kind.REQUIREMENT);
             do {
                 Token id = tokens.expect(Kind.WORD, "the id of a requirement");
                 if (!known.contains(id.text())) {
                     throw Tokens.unexpected(id, "the id of a requirement that stands above", known);
                 }
-                shows.add(id.text());
+                all.add(id.text());
             } while (tokens.accept(","));
-            endOfLine(anchor + " shows");
+            endOfLine(anchor + " " + opener);
         }
-        return List.copyOf(shows);
+        return List.copyOf(all);
     }
 
     private String roleOrMember() {

@@ -137,8 +137,18 @@ public final class ScenarioRunner implements AutoCloseable {
             cases = more;
         }
         return cases.stream()
-                .filter(c -> s.when().stream().allMatch(w -> judge.status(w, c.binding()) == Status.MET))
+                .filter(c -> s.when().stream().allMatch(w -> mayApply(judge.status(w, c.binding()))))
                 .toList();
+    }
+
+    /** What reading leaves open is tried; see {@link #doubtful}. */
+    private static boolean mayApply(Status condition) {
+        return condition == Status.MET || condition == Status.UNCLEAR;
+    }
+
+    /** Whether it is not known that a scenario applies, so that only what comes out well shows anything. */
+    private boolean doubtful(Scenario s, Case c) {
+        return s.when().stream().anyMatch(w -> judge.status(w, c.binding()) == Status.UNCLEAR);
     }
 
     private static String joined(String a, String b) {
@@ -196,7 +206,7 @@ public final class ScenarioRunner implements AutoCloseable {
     /** The results where nothing can be run, with the reason. */
     public List<ScenarioResult> blocked(String reason) {
         return ofForm().stream()
-                .filter(s -> !cases(s).isEmpty())
+                .filter(s -> cases(s).stream().anyMatch(c -> !doubtful(s, c)))
                 .map(s -> result(s, Outcome.BLOCKED, Sentence.words(reason), List.of(), null, 0))
                 .toList();
     }
@@ -207,6 +217,9 @@ public final class ScenarioRunner implements AutoCloseable {
         List<Played> all = new ArrayList<>();
         for (Case c : cases.subList(0, Math.min(MOST_CASES, cases.size()))) {
             Played p = playSteadily(scenario, c);
+            if (p.outcome() != Outcome.PASSED && !p.lost() && doubtful(scenario, c)) {
+                continue;
+            }
             all.add(p);
             if (p.outcome() == Outcome.FAILED || p.lost()) {
                 break;

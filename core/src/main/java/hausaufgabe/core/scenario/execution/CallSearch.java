@@ -179,10 +179,11 @@ final class CallSearch {
     private boolean givenOtherwise(Referent on, ArgumentPool with, int round) throws DriverLost {
         boolean given = false;
         for (Referent c : with.anew().unused()) {
-            Optional<MadeCall> made = handover.give(on.knownObject(), on.knownType(), c, round, new ArrayList<>());
+            Optional<Handover.Given> made =
+                    handover.give(on.knownObject(), on.knownType(), c, round, new ArrayList<>());
             if (made.isPresent()) {
-                tellFirst(on, made.get());
-                log.last().add(made.get());
+                tellFirst(on, made.get().call());
+                log.last().add(made.get().call());
                 given = true;
             }
         }

@@ -15,6 +15,7 @@ import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Gives an object that is there already something to keep, by whatever operation it has for that. */
 final class Handover {
@@ -31,19 +32,32 @@ final class Handover {
      * Gives an object all that it lacks.
      *
      * @param problems takes the reasons where something could not be done
+     * @return the object that has it all: the same, or of what never changes the last one that was given back; null where
+     *     it could not be given everything
      */
-    boolean giveAll(ObjectRef on, Type type, List<Referent> lacking, int round, List<String> problems)
+    @Nullable
+    ObjectRef giveAll(ObjectRef object, Type type, List<Referent> lacking, int round, List<String> problems)
             throws DriverLost {
+        ObjectRef on = object;
         for (int i = 0; i < lacking.size(); i++) {
-            if (give(on, type, lacking.get(i), round + i, problems).isEmpty()) {
-                return false;
+            Optional<Given> given = give(on, type, lacking.get(i), round + i, problems);
+            if (given.isEmpty()) {
+                return null;
             }
+            on = given.get().after();
         }
-        return true;
+        return on;
     }
 
+    /**
+     * A call that gave an object something.
+     *
+     * @param after the object that has it
+     */
+    record Given(MadeCall call, ObjectRef after) {}
+
     /** The call that gave the object something; nothing where it has no operation that keeps it. */
-    Optional<MadeCall> give(ObjectRef on, Type type, Referent lacking, int round, List<String> problems)
+    Optional<Given> give(ObjectRef on, Type type, Referent lacking, int round, List<String> problems)
             throws DriverLost {
         ArgumentPool one = context.poolOf(List.of(lacking));
         List<Operation> keeping = design.methodsOf(type).stream()
@@ -57,7 +71,8 @@ final class Handover {
                 List<Input> arguments = context.values().arguments(keeper, one.anew(), round);
                 Answer a = context.callOn(on, type, keeper, arguments);
                 if (a.thrown() == null) {
-                    return Optional.of(new MadeCall(keeper, arguments));
+                    return Optional.of(
+                            new Given(new MadeCall(keeper, arguments), context.after(on, type, keeper, a)));
                 }
                 problems.add(ErrorText.of(a.thrown()));
             } catch (NoValueFound e) {

@@ -201,16 +201,20 @@ public final class ObjectFactory {
             for (Operation way : values.waysIn(concrete, with)) {
                 ArgumentPool offered = with.anew();
                 @Nullable ObjectRef made = values.tryWay(concrete, way, offered, round, problems);
-                if (made != null && handover.giveAll(made, concrete, offered.unused(), round, problems)) {
-                    return made;
+                @Nullable ObjectRef full =
+                        made == null ? null : handover.giveAll(made, concrete, offered.unused(), round, problems);
+                if (full != null) {
+                    return full;
                 }
             }
         }
         for (Operation way : values.waysIn(concrete, with)) {
             ArgumentPool offered = with.anew();
             @Nullable ObjectRef made = values.searchedWay(concrete, way, offered, problems);
-            if (made != null && handover.giveAll(made, concrete, offered.unused(), 0, problems)) {
-                return made;
+            @Nullable ObjectRef full =
+                    made == null ? null : handover.giveAll(made, concrete, offered.unused(), 0, problems);
+            if (full != null) {
+                return full;
             }
         }
         return null;

@@ -197,6 +197,6 @@ public final class ScenarioContext {
 
     /** Whether a container is one that a field holds, rather than one made on the way. */
     private boolean isKept(Value container, Bodies.ReachedFact step) {
-        return design.bodies().origins(container, step).stream().anyMatch(v -> v instanceof Value.OfField);
+        return design.bodies().containers(container, step).stream().anyMatch(v -> v instanceof Value.OfField);
     }
 }

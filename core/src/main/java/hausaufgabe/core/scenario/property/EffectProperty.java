@@ -15,6 +15,7 @@ import hausaufgabe.core.scenario.execution.ObjectFactory;
 import hausaufgabe.core.scenario.execution.ScenarioContext;
 import hausaufgabe.core.scenario.execution.StateDifference;
 import hausaufgabe.core.scenario.execution.StepResult;
+import hausaufgabe.core.scenario.rehearsal.RehearsedCall;
 import hausaufgabe.core.scenario.transcript.Code;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import hausaufgabe.core.scenario.value.NoValueFound;
@@ -60,12 +61,15 @@ public final class EffectProperty {
                     .filter(o -> o.equals(tested) || o.overrides().contains(tested.id()))
                     .findFirst()
                     .orElse(null);
-            if (own != null && hasEffect(own)) {
+            if (own != null && hasEffect(own) && !isToldByFunctionsOnly(own)) {
                 List<Operation> ends =
                         context.binding().operations(step.second().member());
                 Optional<StepResult> shown = shown(own, List.of(), all, maker, ends);
                 if (shown.isEmpty()) {
                     shown = shown(own, beginnings(maker, ends), all, maker, ends);
+                }
+                if (shown.isEmpty()) {
+                    shown = shownInDemonstration(own, maker, ends);
                 }
                 if (shown.isEmpty()) {
                     return StepResult.blocked(
@@ -84,7 +88,79 @@ public final class EffectProperty {
     /** A builder may leave a step out that another takes; whether all do is judged by the text. */
     private boolean hasEffect(Operation o) {
         return context.design().bodies().reachedFrom(o).stream()
-                .anyMatch(s -> !(s.fact() instanceof Fact.Return) && !(s.fact() instanceof Fact.Read));
+                .anyMatch(s -> s.fact() instanceof Fact.Write
+                        || s.fact() instanceof Fact.Put
+                        || s.fact() instanceof Fact.Remove
+                        || s.fact() instanceof Fact.HandOver
+                        || s.fact() instanceof Fact.Create
+                        || s.fact() instanceof Fact.Library l && !l.name().equals("<new>") && !l.arguments().isEmpty());
+    }
+
+    /** What is handed something to do, and no function of the program is at hand that does anything. */
+    private boolean isToldByFunctionsOnly(Operation o) {
+        return !o.parameters().isEmpty()
+                && o.parameters().stream()
+                        .allMatch(p -> context.design()
+                                .type(p.type().type())
+                                .filter(t -> t.kind() == Type.Kind.FUNCTION_TYPE)
+                                .filter(t -> context.design().operationsOf(t).stream()
+                                        .allMatch(f -> f.result() == null))
+                                .isPresent());
+    }
+
+    /** As the demonstration takes the steps, with the tested one and without it; nothing where it never takes it. */
+    private Optional<StepResult> shownInDemonstration(Operation tested, Referent maker, List<Operation> ends)
+            throws DriverLost {
+        for (List<RehearsedCall> life : context.rehearsal().livesOf(maker.knownType(), context.design())) {
+            boolean takesIt = life.stream().anyMatch(c -> isCallOf(c, tested));
+            Optional<Map<String, String>> with =
+                    takesIt ? product(maker, ends, life) : Optional.empty();
+            if (with.isPresent()) {
+                Optional<Map<String, String>> without = product(
+                        maker, ends, life.stream().filter(c -> !isCallOf(c, tested)).toList());
+                boolean differs = without.isEmpty()
+                        || !StateDifference.between(with.get(), without.get()).isEmpty();
+                if (differs) {
+                    context.transcript()
+                            .expected(
+                                    true,
+                                    Code.of(tested.name() + "()"),
+                                    " to make a difference, in what the demonstration builds");
+                    return Optional.of(StepResult.HELD);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isCallOf(RehearsedCall call, Operation tested) {
+        return call.operation().equals(tested)
+                || call.operation().overrides().contains(tested.id())
+                || tested.overrides().contains(call.operation().id());
+    }
+
+    /** What a new builder makes when it is told what the demonstration told one, up to where that one built. */
+    private Optional<Map<String, String>> product(Referent maker, List<Operation> ends, List<RehearsedCall> life)
+            throws DriverLost {
+        Optional<Referent> another = objects.another(maker);
+        if (another.isEmpty()) {
+            return Optional.empty();
+        }
+        Type type = another.get().knownType();
+        ObjectRef on = another.get().knownObject();
+        try {
+            for (RehearsedCall c : life) {
+                if (ends.stream().anyMatch(e -> isCallOf(c, e))) {
+                    break;
+                }
+                List<Input> arguments =
+                        context.values().arguments(c, context.values().nothing());
+                on = context.after(on, type, c.operation(), context.callOn(on, type, c.operation(), arguments));
+            }
+        } catch (NoValueFound e) {
+            return Optional.empty();
+        }
+        return built(on, type, ends);
     }
 
     /** What returns nothing or the builder: the other steps, whichever the pattern has found. */
@@ -193,6 +269,10 @@ public final class EffectProperty {
                 }
             }
         }
+        return built(on, type, ends);
+    }
+
+    private Optional<Map<String, String>> built(ObjectRef on, Type type, List<Operation> ends) throws DriverLost {
         for (Operation end : ends) {
             try {
                 List<Input> arguments = context.arguments(end, type, 0);

@@ -179,12 +179,27 @@ final class BodyReader extends PathWalker<Value> {
             return SELF;
         }
         if (name.equals("class")) {
-            return COMPUTED;
+            return typeAsValue(tree.getExpression());
         }
         Element e = into.trees.getElement(getCurrentPath());
         boolean isStatic = e != null && e.getModifiers().contains(Modifier.STATIC);
         Value on = isStatic ? UNKNOWN : value(getCurrentPath(), tree.getExpression());
         return named(e, on);
+    }
+
+    /** Where objects are made of what is named as a type, to name one is to make one. */
+    private Value typeAsValue(Tree named) {
+        boolean makes = elementOf(named) instanceof TypeElement t
+                && resolver.isOwn(t)
+                && t.getKind() == ElementKind.CLASS
+                && !t.getModifiers().contains(Modifier.ABSTRACT)
+                && into.makesObjectsByType(getCurrentPath().getCompilationUnit());
+        if (!makes) {
+            return COMPUTED;
+        }
+        String id = resolver.idOf((TypeElement) elementOf(named));
+        facts.add(new Fact.Create(id, null, List.of(), here()));
+        return new Value.New(id, here());
     }
 
     private Value named(Element e, Value on) {

@@ -38,6 +38,7 @@ final class DesignBuilder {
     final TypeResolver resolver;
     private final Set<TypeElement> own = new LinkedHashSet<>();
     private final Map<CompilationUnitTree, CharSequence> texts = new HashMap<>();
+    private final Map<CompilationUnitTree, Boolean> byType = new HashMap<>();
     private final Map<String, Type> foundTypes = new LinkedHashMap<>();
     private final Map<String, Field> foundFields = new LinkedHashMap<>();
     private final Map<String, Operation> foundOperations = new LinkedHashMap<>();
@@ -107,16 +108,25 @@ final class DesignBuilder {
         return new TypeRef(TypeRef.UNKNOWN, written.toString(), List.of(), false, arguments);
     }
 
+    /** Whether something in a file has the library make an object of a type that is a value. */
+    boolean makesObjectsByType(CompilationUnitTree unit) {
+        return byType.computeIfAbsent(unit, u -> text(u).toString().contains("newInstance("));
+    }
+
     /** The text of a stretch of source. */
     String source(CompilationUnitTree unit, Span span) {
-        CharSequence text = texts.computeIfAbsent(unit, u -> {
+        CharSequence text = text(unit);
+        return text.subSequence(span.from(), Math.min(span.to(), text.length())).toString();
+    }
+
+    private CharSequence text(CompilationUnitTree unit) {
+        return texts.computeIfAbsent(unit, u -> {
             try {
                 return u.getSourceFile().getCharContent(true);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         });
-        return text.subSequence(span.from(), Math.min(span.to(), text.length())).toString();
     }
 
     Span span(TreePath path) {

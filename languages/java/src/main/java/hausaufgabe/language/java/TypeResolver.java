@@ -173,10 +173,16 @@ final class TypeResolver {
                 && element.getEnclosedElements().stream()
                         .filter(e -> e.getKind() == ElementKind.FIELD)
                         .map(e -> e.asType())
-                        .anyMatch(t -> isContainer(t)
-                                && t instanceof DeclaredType d
-                                && !d.getTypeArguments().isEmpty()
-                                && d.getTypeArguments().get(d.getTypeArguments().size() - 1) instanceof TypeVariable);
+                        .anyMatch(t -> isContainer(t) && contentOf(t) instanceof TypeVariable);
+    }
+
+    /** What a container is declared to hold, out of what may lie round each of it, as a weak reference does; null for none. */
+    private TypeMirror contentOf(TypeMirror container) {
+        if (!(container instanceof DeclaredType d) || d.getTypeArguments().isEmpty()) {
+            return null;
+        }
+        TypeMirror last = d.getTypeArguments().get(d.getTypeArguments().size() - 1);
+        return isHolder(last) ? contentOf(last) : last;
     }
 
     private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
