@@ -75,7 +75,14 @@ final class ScenarioParser {
             throw tokens.unexpected("a step of the scenario on a line of its own", List.of());
         }
         return new Scenario(
-                name, points, List.copyOf(forms), List.copyOf(every), shows, settles, List.copyOf(when), List.copyOf(steps));
+                name,
+                points,
+                List.copyOf(forms),
+                List.copyOf(every),
+                shows,
+                settles,
+                List.copyOf(when),
+                List.copyOf(steps));
     }
 
     private List<String> requirements(String opener, String anchor) {

@@ -34,10 +34,8 @@ public final class RunEvidence {
 
     private static List<ScenarioResult> of(
             DesignPattern pattern, List<ScenarioResult> run, Predicate<Scenario> speaks) {
-        List<String> names = pattern.scenarios().stream()
-                .filter(speaks)
-                .map(Scenario::name)
-                .toList();
+        List<String> names =
+                pattern.scenarios().stream().filter(speaks).map(Scenario::name).toList();
         return run.stream().filter(r -> names.contains(r.name())).toList();
     }
 
@@ -46,13 +44,12 @@ public final class RunEvidence {
         List<ScenarioResult> speaking = Stream.concat(
                         showing.stream(), favouring.stream().filter(r -> r.outcome() == Outcome.PASSED))
                 .toList();
-        Finding f = read.spokenForBy(
-                speaking.stream().map(ScenarioResult::name).toList());
-        Optional<ScenarioResult> against = showing.stream()
-                .filter(r -> r.outcome() == Outcome.FAILED)
-                .findFirst();
+        Finding f = read.spokenForBy(speaking.stream().map(ScenarioResult::name).toList());
+        Optional<ScenarioResult> against =
+                showing.stream().filter(r -> r.outcome() == Outcome.FAILED).findFirst();
         if (against.isPresent() && (f.status() == Status.MET || f.status() == Status.UNCLEAR)) {
-            Sentence why = Sentence.words("Run, it does not hold:").then(against.get().explanation());
+            Sentence why =
+                    Sentence.words("Run, it does not hold:").then(against.get().explanation());
             return f.settled(Status.UNMET, 0, why);
         }
         boolean shown = !speaking.isEmpty() && speaking.stream().allMatch(r -> r.outcome() == Outcome.PASSED);

@@ -51,6 +51,14 @@ public final class TypeAnalysis {
                 headline(type));
     }
 
+    public Judgement isOfLibrary(Type type, Query q) {
+        return Judgement.answer(
+                !type.isOwn(),
+                q.words().say(type, " comes with the language."),
+                q.words().say(type, " is of the program itself."),
+                headline(type));
+    }
+
     public Judgement isFinal(Type type, Query q) {
         return Judgement.answer(
                 type.flags().isFinal(),

@@ -16,6 +16,10 @@ public final class TypeRelations {
     public static final JudgedRelation SEALED = relation("is sealed", "only types it names can realise it")
             .ofType((a, t, q) -> a.types().isSealed(t, q));
 
+    public static final JudgedRelation OF_LIBRARY = relation(
+                    "comes with the language", "is of its library, so that there may be more that realise it")
+            .ofType((a, t, q) -> a.types().isOfLibrary(t, q));
+
     public static final JudgedRelation REALISED_BY = relation(
                     "is realised by ROLE", "one of them realises or extends it")
             .ofType((a, t, q) -> a.types().isRealised(t, q))
@@ -186,6 +190,7 @@ public final class TypeRelations {
     static final List<JudgedRelation> ALL = List.of(
             PLAYS,
             SEALED,
+            OF_LIBRARY,
             REALISED_BY,
             HELD_BY,
             TAKEN_BY,

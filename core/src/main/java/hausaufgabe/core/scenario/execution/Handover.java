@@ -71,8 +71,7 @@ final class Handover {
                 List<Input> arguments = context.values().arguments(keeper, one.anew(), round);
                 Answer a = context.callOn(on, type, keeper, arguments);
                 if (a.thrown() == null) {
-                    return Optional.of(
-                            new Given(new MadeCall(keeper, arguments), context.after(on, type, keeper, a)));
+                    return Optional.of(new Given(new MadeCall(keeper, arguments), context.after(on, type, keeper, a)));
                 }
                 problems.add(ErrorText.of(a.thrown()));
             } catch (NoValueFound e) {

@@ -201,7 +201,8 @@ public final class ObjectFactory {
             for (Operation way : values.waysIn(concrete, with)) {
                 ArgumentPool offered = with.anew();
                 @Nullable ObjectRef made = values.tryWay(concrete, way, offered, round, problems);
-                @Nullable ObjectRef full =
+                @Nullable
+                ObjectRef full =
                         made == null ? null : handover.giveAll(made, concrete, offered.unused(), round, problems);
                 if (full != null) {
                     return full;
@@ -211,8 +212,8 @@ public final class ObjectFactory {
         for (Operation way : values.waysIn(concrete, with)) {
             ArgumentPool offered = with.anew();
             @Nullable ObjectRef made = values.searchedWay(concrete, way, offered, problems);
-            @Nullable ObjectRef full =
-                    made == null ? null : handover.giveAll(made, concrete, offered.unused(), 0, problems);
+            @Nullable
+            ObjectRef full = made == null ? null : handover.giveAll(made, concrete, offered.unused(), 0, problems);
             if (full != null) {
                 return full;
             }

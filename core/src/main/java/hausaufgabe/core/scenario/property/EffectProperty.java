@@ -93,7 +93,9 @@ public final class EffectProperty {
                         || s.fact() instanceof Fact.Remove
                         || s.fact() instanceof Fact.HandOver
                         || s.fact() instanceof Fact.Create
-                        || s.fact() instanceof Fact.Library l && !l.name().equals("<new>") && !l.arguments().isEmpty());
+                        || s.fact() instanceof Fact.Library l
+                                && !l.name().equals("<new>")
+                                && !l.arguments().isEmpty());
     }
 
     /** What is handed something to do, and no function of the program is at hand that does anything. */
@@ -113,11 +115,12 @@ public final class EffectProperty {
             throws DriverLost {
         for (List<RehearsedCall> life : context.rehearsal().livesOf(maker.knownType(), context.design())) {
             boolean takesIt = life.stream().anyMatch(c -> isCallOf(c, tested));
-            Optional<Map<String, String>> with =
-                    takesIt ? product(maker, ends, life) : Optional.empty();
+            Optional<Map<String, String>> with = takesIt ? product(maker, ends, life) : Optional.empty();
             if (with.isPresent()) {
                 Optional<Map<String, String>> without = product(
-                        maker, ends, life.stream().filter(c -> !isCallOf(c, tested)).toList());
+                        maker,
+                        ends,
+                        life.stream().filter(c -> !isCallOf(c, tested)).toList());
                 boolean differs = without.isEmpty()
                         || !StateDifference.between(with.get(), without.get()).isEmpty();
                 if (differs) {

@@ -52,6 +52,10 @@ final class TypeResolver {
             "java.math.BigDecimal",
             "java.util.concurrent.atomic.AtomicInteger");
 
+    /** Abstractions of the library that nearly every type stands below, and that none is made for. */
+    private static final Set<String> NEVER_FILLED_IN =
+            Set.of("java.lang.Record", "java.lang.Enum", "java.lang.Number", "java.lang.CharSequence");
+
     private static final Set<String> HOLDERS = Set.of(
             "java.util.Optional",
             "java.util.Map.Entry",
@@ -67,6 +71,7 @@ final class TypeResolver {
     private final Map<String, Type> libraryTypes = new LinkedHashMap<>();
     private final Map<String, Operation> libraryOperations = new LinkedHashMap<>();
     private final Set<TypeElement> own;
+    private final Map<TypeElement, Boolean> filledIn = new HashMap<>();
 
     /** @param own the types that the program declares; filled before anything is asked */
     TypeResolver(Elements elements, Types types, Set<TypeElement> own) {
@@ -158,6 +163,10 @@ final class TypeResolver {
             }
             return new TypeRef(element.toString(), text, contents, isContainer(type), arguments);
         }
+        if (isFilledIn(element)) {
+            libraryAbstraction(element);
+            return new TypeRef(elements.getBinaryName(element).toString(), text, List.of(), false, arguments);
+        }
         ExecutableElement function = functionOf(element).orElse(null);
         if (function != null) {
             String id = element + text.substring(nameOf(element).length());
@@ -183,6 +192,92 @@ final class TypeResolver {
         }
         TypeMirror last = d.getTypeArguments().get(d.getTypeArguments().size() - 1);
         return isHolder(last) ? contentOf(last) : last;
+    }
+
+    /**
+     * Whether it is an abstraction of the library, other than a function type or a container, that a type of the program
+     * fills in: it is part of the design then.
+     */
+    private boolean isFilledIn(TypeElement element) {
+        return filledIn.computeIfAbsent(
+                element,
+                e -> !isOwn(e)
+                        && (e.getKind() == ElementKind.INTERFACE
+                                || e.getKind() == ElementKind.CLASS
+                                        && e.getModifiers().contains(Modifier.ABSTRACT))
+                        && !NEVER_FILLED_IN.contains(e.getQualifiedName().toString())
+                        && !isContainer(e.asType())
+                        && !isHolder(e.asType())
+                        && functionOf(e).isEmpty()
+                        && own.stream()
+                                .anyMatch(t -> types.directSupertypes(t.asType()).stream()
+                                        .anyMatch(up -> up instanceof DeclaredType d
+                                                && d.asElement().equals(e)))
+                        && !abstractOperations(e).isEmpty());
+    }
+
+    private List<ExecutableElement> abstractOperations(TypeElement element) {
+        TypeElement object = elements.getTypeElement(elements.getModuleElement("java.base"), "java.lang.Object");
+        List<ExecutableElement> open = new ArrayList<>();
+        for (Element e : elements.getAllMembers(element)) {
+            if (e instanceof ExecutableElement m
+                    && m.getModifiers().contains(Modifier.ABSTRACT)
+                    && !isOfObject(m, object)) {
+                open.add(m);
+            }
+        }
+        return open;
+    }
+
+    private void libraryAbstraction(TypeElement element) {
+        String id = elements.getBinaryName(element).toString();
+        if (libraryTypes.containsKey(id)) {
+            return;
+        }
+        libraryTypes.put(
+                id,
+                new Type(
+                        id,
+                        nameOf(element),
+                        element.getKind() == ElementKind.INTERFACE ? Type.Kind.INTERFACE : Type.Kind.ABSTRACT_CLASS,
+                        Type.Origin.LIBRARY,
+                        new Type.Flags(false, false, false, Visibility.PUBLIC),
+                        List.of(),
+                        null,
+                        List.of(),
+                        null));
+        for (ExecutableElement m : abstractOperations(element)) {
+            String operation = id + "#" + signature(m);
+            List<Operation.Parameter> parameters = m.getParameters().stream()
+                    .map(p -> new Operation.Parameter(p.getSimpleName().toString(), ref(p.asType(), 1)))
+                    .toList();
+            libraryOperations.put(
+                    operation,
+                    new Operation(
+                            operation,
+                            id,
+                            m.getSimpleName().toString(),
+                            Operation.Role.METHOD,
+                            Set.of(Operation.Trait.ABSTRACT),
+                            m.getModifiers().contains(Modifier.PROTECTED) ? Visibility.PROTECTED : Visibility.PUBLIC,
+                            parameters,
+                            result(m.getReturnType()),
+                            List.of(),
+                            List.of(),
+                            List.of(),
+                            List.of(),
+                            null));
+        }
+    }
+
+    /** Id of an operation of the library that is part of the design as one of a type, or null where it is none. */
+    private String ofLibrary(TypeElement type, ExecutableElement method) {
+        if (!isFilledIn(type)) {
+            return null;
+        }
+        libraryAbstraction(type);
+        String id = elements.getBinaryName(type) + "#" + signature(method);
+        return libraryOperations.containsKey(id) ? id : null;
     }
 
     private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
@@ -326,10 +421,15 @@ final class TypeResolver {
 
     /** The id of an operation that the program declares. */
     String idOf(ExecutableElement method) {
+        return idOf((TypeElement) method.getEnclosingElement()) + "#" + signature(method);
+    }
+
+    /** Name and types of what it takes, after erasure. */
+    private String signature(ExecutableElement method) {
         String parameters = method.getParameters().stream()
                 .map(p -> token(types.erasure(p.asType())))
                 .collect(Collectors.joining(","));
-        return idOf((TypeElement) method.getEnclosingElement()) + "#" + method.getSimpleName() + "(" + parameters + ")";
+        return method.getSimpleName() + "(" + parameters + ")";
     }
 
     /** A type after erasure as the runtime names it, an array with its brackets behind. */
@@ -354,12 +454,33 @@ final class TypeResolver {
             return null;
         }
         TypeMirror at = receiver instanceof TypeVariable v ? v.getUpperBound() : receiver;
+        TypeElement filled = nearestFilledIn(at, 0);
+        if (filled != null) {
+            return ofLibrary(filled, method);
+        }
         TypeMirror library = nearestLibraryFunction(at, 0);
         if (library == null) {
             return null;
         }
         String id = ref(library).type() + "#" + method.getSimpleName();
         return libraryOperations.containsKey(id) ? id : null;
+    }
+
+    private TypeElement nearestFilledIn(TypeMirror type, int depth) {
+        if (!(type instanceof DeclaredType declared) || depth > 8) {
+            return null;
+        }
+        TypeElement element = (TypeElement) declared.asElement();
+        if (!isOwn(element)) {
+            return isFilledIn(element) ? element : null;
+        }
+        for (TypeMirror up : types.directSupertypes(type)) {
+            TypeElement found = nearestFilledIn(up, depth + 1);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
     }
 
     private TypeMirror nearestLibraryFunction(TypeMirror type, int depth) {
@@ -400,6 +521,8 @@ final class TypeResolver {
                 if (e instanceof ExecutableElement other && elements.overrides(method, other, in)) {
                     if (isOwn(element)) {
                         found.add(idOf(other));
+                    } else if (ofLibrary(element, other) != null) {
+                        found.add(ofLibrary(element, other));
                     } else if (functionOf(element).filter(f -> f.equals(other)).isPresent() && !isContainer(up)) {
                         found.add(ref(up).type() + "#" + other.getSimpleName());
                     }
