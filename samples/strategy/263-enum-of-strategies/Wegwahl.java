@@ -1,0 +1,5 @@
+import java.util.List;
+
+public interface Wegwahl {
+    int meilen(List<Integer> abschnitte);
+}
