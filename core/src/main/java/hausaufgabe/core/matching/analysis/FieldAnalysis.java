@@ -92,13 +92,38 @@ public final class FieldAnalysis {
                 here);
     }
 
+    /** What is assigned to the field; of a container of the program's own also what is put into it by its operations. */
+    private List<Bodies.ReachedFact> writesInto(Field field) {
+        List<Bodies.ReachedFact> all = new ArrayList<>(design.bodies().writesTo(field));
+        String keeper = field.type().type();
+        if (field.type().many() && design.type(keeper).filter(Type::isOwn).isPresent()) {
+            for (Operation o :
+                    design.type(field.owner()).map(design::operationsOf).orElse(List.of())) {
+                design.bodies().reachedFrom(o).stream()
+                        .filter(s -> s.fact() instanceof Fact.Put
+                                && s.in().owner().equals(keeper)
+                                && isCalledOn(field, s.in(), o))
+                        .forEach(all::add);
+            }
+        }
+        return all;
+    }
+
+    private boolean isCalledOn(Field field, Operation called, Operation in) {
+        return in.body().stream()
+                .anyMatch(f -> f instanceof Fact.Call c
+                        && called.id().equals(c.operation())
+                        && c.receiver() instanceof Value.OfField on
+                        && on.field().equals(field.id()));
+    }
+
     public Judgement assignedFromParameter(Field field, Query q) {
         Wording w = q.words();
         List<Evidence> outside = new ArrayList<>();
         List<Evidence> inside = new ArrayList<>();
         List<Evidence> elsewhere = new ArrayList<>();
         Set<Operation> through = new LinkedHashSet<>();
-        for (Bodies.ReachedFact write : design.bodies().writesTo(field)) {
+        for (Bodies.ReachedFact write : writesInto(field)) {
             for (Value v : valuesOf(write)) {
                 Evidence here = Judgement.at(write.fact().span(), "set here");
                 if (comesFromOutside(v)) {

@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -190,6 +191,14 @@ public final class ChangeNotificationAnalysis {
         if (!silent.isEmpty()) {
             return silent(silent, subject, w);
         }
+        for (Operation o : operationsOf(subject)) {
+            if (o.isMethod() && tells(o, subject)) {
+                Optional<Judgement> found = untoldInBranch(o, subject, w);
+                if (found.isPresent()) {
+                    return found.get();
+                }
+            }
+        }
         boolean neverTold = !toldByOwn
                 && !carriesNews
                 && subject.telling().stream()
@@ -198,6 +207,63 @@ public final class ChangeNotificationAnalysis {
         return neverTold
                 ? Judgement.unmet(w.say("Nothing ever calls ", subject.telling(), "."), TypeAnalysis.headline(type))
                 : Judgement.met(w.say("Every change in ", type, " is told."), places(subject.telling()));
+    }
+
+    /** A change in one alternative of a decision, where only others of its alternatives tell. */
+    private Optional<Judgement> untoldInBranch(Operation o, Subject subject, Wording w) {
+        List<Fact> telling = o.body().stream()
+                .filter(f -> f instanceof Fact.Call c
+                        && design.operation(c.operation())
+                                .filter(called -> subject.telling().contains(called)
+                                        || subject.owns(called) && tells(called, subject)
+                                        || subject.telling().stream()
+                                                .anyMatch(n -> design.isSameCall(c.operation(), n)))
+                                .isPresent())
+                .toList();
+        for (Fact f : o.body()) {
+            if (!(f instanceof Fact.Branch b) || telling.isEmpty()) {
+                continue;
+            }
+            boolean onlyWithin = telling.stream()
+                    .allMatch(t -> b.arms().stream().anyMatch(a -> a.span().contains(t.span())));
+            for (Fact.Arm arm : onlyWithin ? b.arms() : List.<Fact.Arm>of()) {
+                Fact.Write change = telling.stream().anyMatch(t -> arm.span().contains(t.span()))
+                        ? null
+                        : o.body().stream()
+                                .filter(x -> x instanceof Fact.Write c
+                                        && subject.state().contains(c.field())
+                                        && arm.span().contains(c.span()))
+                                .map(Fact.Write.class::cast)
+                                .findFirst()
+                                .orElse(null);
+                if (change != null) {
+                    return Optional.of(untold(o, b, change, w));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Who asks not to have it told may mean that. */
+    private Judgement untold(Operation o, Fact.Branch branch, Fact.Write change, Wording w) {
+        Object what = design.field(change.field()).<Object>map(f -> f).orElse("its state");
+        boolean asked = branch.subject() instanceof Value.OfParameter p
+                && design.operation(p.operation())
+                        .map(x -> x.parameters().get(p.index()).type().type())
+                        .filter(t -> t.equals("boolean"))
+                        .isPresent();
+        List<Evidence> places = List.of(Judgement.at(change.span(), "changed here, and not told"));
+        return asked
+                ? Judgement.unclear(
+                        w.say(o, " changes ", what, " without telling where it is asked to. Is that meant?"), places)
+                : Judgement.unmet(
+                        w.say(
+                                o,
+                                " changes ",
+                                what,
+                                " in line " + change.span().line()
+                                        + " as well, and there nobody is told; only another alternative tells."),
+                        places);
     }
 
     private boolean writes(Operation o) {

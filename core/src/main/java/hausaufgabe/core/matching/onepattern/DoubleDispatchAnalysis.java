@@ -77,6 +77,25 @@ public final class DoubleDispatchAnalysis {
         boolean exact = called.stream()
                 .anyMatch(v ->
                         v.parameters().stream().anyMatch(p -> p.type().type().equals(type.id())));
+        Operation passedBy = exact
+                ? null
+                : q.operations(1).stream()
+                        .filter(v -> !called.contains(v))
+                        .filter(v -> v.parameters().stream()
+                                .anyMatch(p -> p.type().type().equals(type.id())))
+                        .findFirst()
+                        .orElse(null);
+        if (passedBy != null) {
+            return Judgement.unmet(
+                    w.say(
+                            type,
+                            " calls ",
+                            List.copyOf(called),
+                            " and not the ",
+                            passedBy,
+                            " that takes just its kind."),
+                    places);
+        }
         if (self && exact) {
             return Judgement.met(w.say(type, " hands itself to ", List.copyOf(called), "."), places);
         }

@@ -149,8 +149,10 @@ final class TypeResolver {
                         ? ""
                         : arguments.stream().map(TypeRef::text).collect(Collectors.joining(", ", "<", ">")));
         if (isOwn(element)) {
-            boolean keeps = arguments.size() == 1 && keepsMany(element);
-            return new TypeRef(idOf(element), text, keeps ? arguments : List.of(), keeps, arguments);
+            List<TypeRef> kept = arguments.size() == 1 && keepsMany(element)
+                    ? arguments
+                    : arguments.isEmpty() ? goneThrough(element, depth) : List.of();
+            return new TypeRef(idOf(element), text, kept, !kept.isEmpty(), arguments);
         }
         if (isContainer(type) || isHolder(type)) {
             List<TypeRef> contents =
@@ -183,6 +185,34 @@ final class TypeResolver {
                         .filter(e -> e.getKind() == ElementKind.FIELD)
                         .map(e -> e.asType())
                         .anyMatch(t -> isContainer(t) && contentOf(t) instanceof TypeVariable);
+    }
+
+    /**
+     * What an own type can be gone through for, where all it is for is to keep that: it has a container of it, and is none of
+     * it. Nothing for others.
+     */
+    private List<TypeRef> goneThrough(TypeElement element, int depth) {
+        if (element.getKind() != ElementKind.CLASS) {
+            return List.of();
+        }
+        for (TypeMirror up : element.getInterfaces()) {
+            boolean iterable = up instanceof DeclaredType d
+                    && d.getTypeArguments().size() == 1
+                    && ((TypeElement) d.asElement()).getQualifiedName().contentEquals("java.lang.Iterable");
+            TypeMirror content =
+                    iterable ? ((DeclaredType) up).getTypeArguments().get(0) : null;
+            boolean keeps = content instanceof DeclaredType c
+                    && isOwn(c.asElement())
+                    && !types.isAssignable(element.asType(), types.erasure(content))
+                    && element.getEnclosedElements().stream()
+                            .filter(e -> e.getKind() == ElementKind.FIELD)
+                            .filter(e -> !e.getModifiers().contains(Modifier.STATIC))
+                            .allMatch(e -> isContainer(e.asType()));
+            if (keeps) {
+                return List.of(ref(content, depth + 1));
+            }
+        }
+        return List.of();
     }
 
     /** What a container is declared to hold, out of what may lie round each of it, as a weak reference does; null for none. */
