@@ -20,7 +20,7 @@ import picocli.CommandLine.Spec;
             "structure: reading sources and finding the roles, for programs of 10, 100 and 1,000 types.",
             "trees: reading jars of published sources and finding the roles in them.",
             "behaviour: one whole check with its scenarios, and many different ones.",
-            "fairness: verdicts against what a person says of the same programs, as they are and renamed.",
+            "fairness: verdicts against what a person says of the same programs, as they are and written otherwise.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {

@@ -82,15 +82,26 @@ final class FairnessBench {
         List<String> odd = new ArrayList<>();
         try (ReadyProcesses supply = new ReadyProcesses(new Sandbox(new JvmRuntime()), 1)) {
             Check check = new Check(new JavaLanguage(), i -> new DrivenProcesses(supply, i), List.of());
-            for (int turn = 0; turn < 2; turn++) {
+            for (Respelling spelling : Respelling.values()) {
                 Map<String, Tally> byPattern = new TreeMap<>();
+                int left = 0;
                 for (Path folder : folders) {
                     for (Case c : casesIn(folder)) {
+                        List<SourceFile> sources = sourcesOf(c);
+                        List<SourceFile> respelt = spelling.of(sources);
+                        CheckReport report = spelling != Respelling.NONE && respelt.equals(sources)
+                                ? null
+                                : report(check, c, respelt);
+                        if (report == null || spelling != Respelling.NONE && !report.compiled()) {
+                            left++;
+                            continue;
+                        }
                         Tally tally = byPattern.computeIfAbsent(c.pattern(), p -> new Tally());
-                        count(c, report(check, c, turn), turn, tally, odd);
+                        count(c, report, spelling, tally, odd);
                     }
                 }
-                line(turn == 0 ? "As they are" : "With types called otherwise, files in another order");
+                line(spelling.title()
+                        + (left == 0 ? "" : " (" + left + " left out: nothing to change, or broken by it)"));
                 table(byPattern);
             }
         }
@@ -99,15 +110,16 @@ final class FairnessBench {
         return out.toString();
     }
 
-    private static void count(Case c, CheckReport report, int turn, Tally tally, List<String> odd) {
+    private static void count(Case c, CheckReport report, Respelling spelling, Tally tally, List<String> odd) {
         String verdict = report.verdict().word();
         (c.correct() ? tally.correct : tally.wrong).add(verdict);
         if (!verdict.equals(c.correct() ? "accepted" : "faulted")) {
-            String form = turn == 0 ? "" : ", renamed";
+            String form =
+                    spelling == Respelling.NONE ? "" : ", " + spelling.name().toLowerCase(Locale.ROOT);
             odd.add("- " + c.pattern() + "/" + c.name() + form + ": " + (c.correct() ? "correct" : "wrong") + ", "
                     + verdict);
         }
-        if (turn > 0) {
+        if (spelling != Respelling.NONE) {
             return;
         }
         c.roles().forEach((role, said) -> {
@@ -129,14 +141,17 @@ final class FairnessBench {
         return plain;
     }
 
-    private static CheckReport report(Check check, Case c, int turn) throws IOException, ArchiveException {
-        List<SourceFile> sources = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL)
+    private static List<SourceFile> sourcesOf(Case c) throws IOException, ArchiveException {
+        return new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL)
                 .read(c.sources())
                 .sources();
+    }
+
+    private static CheckReport report(Check check, Case c, List<SourceFile> sources) {
         return check.run(
                 new CheckRequest(
                         Catalogue.text(c.pattern()).orElseThrow(),
-                        Renaming.of(sources, turn),
+                        sources,
                         List.of(),
                         Map.of(),
                         false,

@@ -8,6 +8,7 @@ import hausaufgabe.core.design.Operation;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
+import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
 import hausaufgabe.core.matching.judgement.Binding;
 import hausaufgabe.core.matching.judgement.Judgement;
@@ -348,6 +349,32 @@ public final class TypeAnalysis {
                 type,
                 q,
                 o -> effects.working(o, Set.of()).isEmpty() && o.span() != null ? List.of(o.span()) : List.of());
+    }
+
+    /** Whether its constructors have others of the program do something, and what is asked about then does nothing. */
+    public Judgement worksWhenMade(Type type, Query q) {
+        List<Operation> bodies = bodiesOf(type, q.operations(0));
+        boolean idle = !bodies.isEmpty() && bodies.stream().allMatch(o -> effects.isInert(o, Set.of()));
+        List<Evidence> places = new ArrayList<>();
+        for (Operation o : idle ? design.operationsOf(type) : List.<Operation>of()) {
+            for (Fact f : o.isMethod() ? List.<Fact>of() : o.body()) {
+                boolean works = f instanceof Fact.Call c
+                        && !(c.receiver() instanceof Value.Self)
+                        && design.operation(c.operation())
+                                .filter(called -> !called.owner().equals(type.id()))
+                                .filter(called -> reach.from(called).stream()
+                                        .anyMatch(s -> s.fact() instanceof Fact.Write || s.fact() instanceof Fact.Put))
+                                .isPresent();
+                if (works) {
+                    places.add(Judgement.at(f.span(), "done here already"));
+                }
+            }
+        }
+        return Judgement.answer(
+                !places.isEmpty(),
+                q.words().say(type, " has its work done as soon as it is made; ", bodies, " does nothing more."),
+                q.words().say(type, " does nothing of it when it is made."),
+                places.isEmpty() ? headline(type) : places);
     }
 
     public Judgement answersEmptily(Type type, Query q) {

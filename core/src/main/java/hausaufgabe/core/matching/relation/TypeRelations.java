@@ -127,6 +127,11 @@ public final class TypeRelations {
             .ofType((a, t, q) -> a.types().answersInertly(t, q))
             .hangsOn(Scope.TEXT);
 
+    public static final JudgedRelation WORKS_WHEN_MADE = relation(
+                    "works when it is made and not in OPERATION",
+                    "its constructor has others change something, and none of the operations does anything")
+            .ofType((a, t, q) -> a.types().worksWhenMade(t, q));
+
     public static final JudgedRelation ANSWERS_EMPTILY = relation(
                     "has only empty answers in OPERATION", "nothing, zero, false, an empty text or what it was given")
             .ofType((a, t, q) -> a.types().answersEmptily(t, q))
@@ -210,6 +215,7 @@ public final class TypeRelations {
             GIVEN_AS_NULL,
             STARTS_ONLY,
             ANSWERS_INERTLY,
+            WORKS_WHEN_MADE,
             ANSWERS_EMPTILY,
             ANSWERS_NULL,
             REFUSES_IN,
