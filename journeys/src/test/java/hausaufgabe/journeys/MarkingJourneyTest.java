@@ -131,6 +131,9 @@ class MarkingJourneyTest {
         assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("asks for CS WinterRule in particular");
         assertThat(claims.getByRole(AriaRole.LISTITEM).first()).containsText("instanceof WinterRule");
         assertThat(page.getByRole(AriaRole.LIST, exactly("Scenarios"))).containsText("passed");
+        assertThat(claims.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Runs that speak for it"))
+                        .first())
+                .containsText("passed The strategy in use answers");
         assertThat(page.getByTestId("points")).hasText("16");
 
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^3 of 3 points")))
@@ -164,6 +167,26 @@ class MarkingJourneyTest {
                 () -> page.getByRole(AriaRole.LINK, named("Take out as CSV")).click());
         assertTrue(Files.readString(csv.path())
                 .contains("faulted,15.5,17.0,yes,Maike Thiede,Ask **the rule** for its heating."));
+    }
+
+    @Test
+    void whatAProgramShowsOfItselfCanBeLookedAt() throws Exception {
+        signIn("maike");
+        page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
+        page.locator("#student")
+                .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
+                        .first()
+                        .getAttribute("value"));
+        page.locator("#files").setInputFiles(zip("301-tolongfunction"));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        page.getByRole(AriaRole.LINK, named("Open it")).click();
+
+        Locator shown = page.getByRole(AriaRole.REGION, named("Its own demonstration"));
+        assertThat(shown).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS));
+        assertThat(shown).containsText("Started with Frachtrechner");
+        shown.getByText("who made and called whom").click();
+        assertThat(shown.getByRole(AriaRole.FIGURE)).isVisible();
+        assertTrue(shown.getByRole(AriaRole.FIGURE).getAttribute("aria-label").contains("applyAsLong("));
     }
 
     @Test
