@@ -40,6 +40,8 @@ public final class TestDoubles implements DoubleSource {
     private final Session session;
     private final Set<String> added = new HashSet<>();
     private final Map<ObjectRef, Type> all = new LinkedHashMap<>();
+    /** Whether what is made is only there to be answered with, so that it need not answer otherwise itself. */
+    private boolean answering;
 
     public TestDoubles(
             Design design,
@@ -63,14 +65,22 @@ public final class TestDoubles implements DoubleSource {
     @Override
     public Optional<ObjectRef> make(Type type, int round, int depth) throws DriverLost {
         Optional<ObjectRef> made = make(type, round, round, depth);
-        made.ifPresent(ref -> all.put(ref, type));
+        if (!answering) {
+            made.ifPresent(ref -> all.put(ref, type));
+        }
         return made;
     }
 
     /** Tells every double to answer otherwise, those too that no scenario names, such as a clock that an object was made with. */
     public void answerOtherwise(int round) throws DriverLost {
-        for (Map.Entry<ObjectRef, Type> e : all.entrySet()) {
-            answer(e.getKey(), e.getValue(), Map.of(), round, 0);
+        boolean before = answering;
+        answering = true;
+        try {
+            for (Map.Entry<ObjectRef, Type> e : all.entrySet()) {
+                answer(e.getKey(), e.getValue(), Map.of(), round, 0);
+            }
+        } finally {
+            answering = before;
         }
     }
 
