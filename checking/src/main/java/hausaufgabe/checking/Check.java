@@ -144,7 +144,14 @@ public final class Check {
             Match match,
             Consumer<String> progress) {
         Driver.Source source = drivers.apply(request.isolation());
-        Program program = reader.ready(reading.program());
+        LanguageReader.CompiledTests tested =
+                reading.compiled() && !request.tests().isEmpty()
+                        ? reader.compile(request.sources(), request.tests(), testLibraries)
+                        : null;
+        Program alone = reader.ready(reading.program());
+        Program program = tested == null || tested.program().isEmpty()
+                ? alone
+                : ProgramWithTests.of(alone, reader.ready(tested.program()), tested.classes());
         List<ScenarioResult> results = new ArrayList<>();
         Demonstration demonstration;
         try (ScenarioRunner runner =
@@ -168,7 +175,7 @@ public final class Check {
         }
         if (!request.tests().isEmpty()) {
             progress.accept("Running the tests of the exercise");
-            results.addAll(tests(request, pattern, reading, source));
+            results.addAll(tests(pattern, tested, source));
         }
         return new Ran(results, demonstration);
     }
@@ -180,12 +187,12 @@ public final class Check {
      */
     private record Ran(List<ScenarioResult> results, Demonstration demonstration) {}
 
+    /** @param tested null where the submission does not compile */
     private List<ScenarioResult> tests(
-            CheckRequest request, DesignPattern pattern, Reading reading, Driver.Source source) {
-        if (!reading.compiled()) {
+            DesignPattern pattern, LanguageReader.CompiledTests tested, Driver.Source source) {
+        if (tested == null) {
             return GivenTests.none(Outcome.BLOCKED, NOT_COMPILED, pattern.testPoints());
         }
-        LanguageReader.CompiledTests tested = reader.compile(request.sources(), request.tests(), testLibraries);
         return tested.program().isEmpty()
                 ? GivenTests.none(
                         Outcome.FAILED,

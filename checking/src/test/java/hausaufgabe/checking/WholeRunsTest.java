@@ -7,6 +7,7 @@ import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
+import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
@@ -156,6 +157,7 @@ class WholeRunsTest {
     @Test
     void aTestThatCallsItselfOffIsAQuestion() {
         CheckReport r = check(
+                TIDES,
                 TEST.replace("assertEquals(6.0,", "Assumptions.assumeTrue(false); assertEquals(6.0,"),
                 new SourceFile("Main.java", MAIN));
 
@@ -191,22 +193,54 @@ class WholeRunsTest {
         assertEquals("0 2", byName.get("branches"));
     }
 
+    @Test
+    void whatGivenTestsHandOverScenariosHandOverToo() {
+        String office = """
+                interface Tariff { int price(int days); }
+                class Flat implements Tariff { public int price(int days) { return 12; } }
+                class PerDay implements Tariff { public int price(int days) { return days * 7; } }
+                class Office {
+                    private final Tariff tariff;
+                    Office(Tariff tariff) { this.tariff = tariff; }
+                    int bill(String berth) {
+                        if (berth.chars().sum() != 607) throw new IllegalArgumentException("no such berth");
+                        return tariff.price(berth.length());
+                    }
+                }
+                """;
+        String test = """
+                import static org.junit.jupiter.api.Assertions.*;
+                import org.junit.jupiter.api.*;
+                class OfficeTest {
+                    @Test void isFlat() { assertEquals(12, new Office(new Flat()).bill("Q7/blue")); }
+                }
+                """;
+
+        CheckReport r = check(
+                Catalogue.text("strategy").orElseThrow() + "  tests 1\n", test, new SourceFile("Office.java", office));
+
+        assertEquals(
+                Outcome.PASSED, outcomes(r).get("The strategy in use answers"), said(r, "The strategy in use answers"));
+        assertEquals(Outcome.PASSED, outcomes(r).get("OfficeTest.isFlat()"));
+    }
+
     private static CheckReport check(String main) {
         return check(new SourceFile("Main.java", main));
     }
 
     private static CheckReport check(SourceFile... sources) {
-        return check(TEST, sources);
+        return check(TIDES, TEST, sources);
     }
 
-    private static CheckReport check(String test, SourceFile... sources) {
+    private static CheckReport check(String pattern, String test, SourceFile... sources) {
         return new Check(new JavaLanguage(), i -> new DrivenProcesses(SUPPLY, i), SANDBOX.testLibraries())
                 .run(
                         new CheckRequest(
-                                TIDES,
+                                pattern,
                                 List.of(sources),
                                 List.of(new SourceFile("Main.java", MAIN)),
-                                List.of(new SourceFile("SumTest.java", test)),
+                                List.of(new SourceFile(
+                                        test.contains("OfficeTest") ? "OfficeTest.java" : "SumTest.java", test)),
                                 List.of(),
                                 Map.of(),
                                 false,
