@@ -115,14 +115,7 @@ class MarkingJourneyTest {
     @Test
     void fromAnUploadToASharedGrade() throws Exception {
         signIn("maike");
-        page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
-        page.locator("#student")
-                .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
-                        .first()
-                        .getAttribute("value"));
-        page.locator("#files").setInputFiles(zip("23-asks-which-one"));
-        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
-        page.getByRole(AriaRole.LINK, named("Open it")).click();
+        handInForOkke("23-asks-which-one");
 
         // the verdict comes by itself
         Locator claims = page.getByRole(AriaRole.LIST, exactly("Claims"));
@@ -172,14 +165,7 @@ class MarkingJourneyTest {
     @Test
     void whatAProgramShowsOfItselfCanBeLookedAt() throws Exception {
         signIn("maike");
-        page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
-        page.locator("#student")
-                .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
-                        .first()
-                        .getAttribute("value"));
-        page.locator("#files").setInputFiles(zip("301-tolongfunction"));
-        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
-        page.getByRole(AriaRole.LINK, named("Open it")).click();
+        handInForOkke("301-tolongfunction");
 
         Locator shown = page.getByRole(AriaRole.REGION, named("Its own demonstration"));
         assertThat(shown).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS));
@@ -338,6 +324,17 @@ class MarkingJourneyTest {
     }
 
     /** A sample, packed as a student packs a folder. */
+    private void handInForOkke(String sample) throws Exception {
+        page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
+        page.locator("#student")
+                .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
+                        .first()
+                        .getAttribute("value"));
+        page.locator("#files").setInputFiles(zip(sample));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        page.getByRole(AriaRole.LINK, named("Open it")).click();
+    }
+
     private static Path zip(String sample) throws Exception {
         Path sources = Path.of("../samples/strategy", sample);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();

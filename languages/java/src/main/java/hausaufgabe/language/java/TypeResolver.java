@@ -264,18 +264,8 @@ final class TypeResolver {
         if (libraryTypes.containsKey(id)) {
             return;
         }
-        libraryTypes.put(
-                id,
-                new Type(
-                        id,
-                        nameOf(element),
-                        element.getKind() == ElementKind.INTERFACE ? Type.Kind.INTERFACE : Type.Kind.ABSTRACT_CLASS,
-                        Type.Origin.LIBRARY,
-                        new Type.Flags(false, false, false, Visibility.PUBLIC),
-                        List.of(),
-                        null,
-                        List.of(),
-                        null));
+        boolean isInterface = element.getKind() == ElementKind.INTERFACE;
+        addLibraryType(id, element, isInterface ? Type.Kind.INTERFACE : Type.Kind.ABSTRACT_CLASS);
         for (ExecutableElement m : abstractOperations(element)) {
             String operation = id + "#" + signature(m);
             List<Operation.Parameter> parameters = m.getParameters().stream()
@@ -310,22 +300,26 @@ final class TypeResolver {
         return libraryOperations.containsKey(id) ? id : null;
     }
 
-    private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
-        if (libraryTypes.containsKey(id)) {
-            return;
-        }
+    private void addLibraryType(String id, TypeElement element, Type.Kind kind) {
         libraryTypes.put(
                 id,
                 new Type(
                         id,
                         nameOf(element),
-                        Type.Kind.FUNCTION_TYPE,
+                        kind,
                         Type.Origin.LIBRARY,
                         new Type.Flags(false, false, false, Visibility.PUBLIC),
                         List.of(),
                         null,
                         List.of(),
                         null));
+    }
+
+    private void libraryFunction(String id, TypeElement element, DeclaredType type, ExecutableElement function) {
+        if (libraryTypes.containsKey(id)) {
+            return;
+        }
+        addLibraryType(id, element, Type.Kind.FUNCTION_TYPE);
         javax.lang.model.type.ExecutableType seen =
                 (javax.lang.model.type.ExecutableType) types.asMemberOf(type, function);
         List<Operation.Parameter> concrete = new ArrayList<>();
