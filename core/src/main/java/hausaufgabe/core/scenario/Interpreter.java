@@ -33,10 +33,14 @@ import hausaufgabe.core.scenario.value.NoValueFound;
 import hausaufgabe.core.scenario.value.Referent;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Plays one scenario step by step. */
 final class Interpreter {
+
+    /** With how many sets of values it is tried to make a call by several threads. */
+    private static final int ROUNDS_AT_ONCE = 6;
 
     private final ScenarioContext context;
     private final DoubleFactory doubles;
@@ -248,17 +252,19 @@ final class Interpreter {
         }
         List<Observed> results = new ArrayList<>();
         for (Operation o : operations) {
-            List<Input> arguments = context.values().arguments(o, context.pool(c.with()), 0);
-            context.transcript()
-                    .called(
-                            "by " + threads + " threads at once, ",
-                            Code.of(context.wording().call(c.on(), on, o, arguments)));
-            Answer a = context.session()
-                    .perform(new Request.Parallel(context.call(on.object(), on.knownType(), o, arguments), threads));
+            Answer a = atOnce(c, on, o, threads);
             if (a.thrown() != null) {
                 return StepResult.blocked("It could not be called: " + ErrorText.of(a.thrown()) + ".");
             }
             for (Answer one : a.several()) {
+                if (one.thrown() != null && one.thrown().isRefusal()) {
+                    return StepResult.refused(
+                            "The program refused it: ",
+                            Code.of(o.name() + "()"),
+                            " threw ",
+                            Code.of(ErrorText.of(one.thrown())),
+                            ". Values that it takes would let this run.");
+                }
                 if (one.thrown() != null) {
                     return StepResult.failed(
                             Code.of(o.name() + "()"),
@@ -272,6 +278,26 @@ final class Interpreter {
             context.environment().put(c.result(), Referent.results(results));
         }
         return StepResult.HELD;
+    }
+
+    /** One call by several threads; of values that all of them are refused others are tried. */
+    private Answer atOnce(Step.Call c, Referent on, Operation o, int threads) throws DriverLost, NoValueFound {
+        Answer a = null;
+        for (int round = 0; round < ROUNDS_AT_ONCE; round++) {
+            List<Input> arguments = context.values().arguments(o, context.pool(c.with()), round);
+            context.transcript()
+                    .called(
+                            "by " + threads + " threads at once, ",
+                            Code.of(context.wording().call(c.on(), on, o, arguments)));
+            a = context.session()
+                    .perform(new Request.Parallel(context.call(on.object(), on.knownType(), o, arguments), threads));
+            boolean refused = a.several().stream()
+                    .allMatch(x -> x.thrown() != null && x.thrown().isRefusal());
+            if (a.thrown() != null || !refused || o.parameters().isEmpty()) {
+                break;
+            }
+        }
+        return Objects.requireNonNull(a, "at least one round");
     }
 
     private StepResult forEach(Step.ForEach step) throws DriverLost {

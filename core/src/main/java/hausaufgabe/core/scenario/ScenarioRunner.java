@@ -47,6 +47,9 @@ public final class ScenarioRunner implements AutoCloseable {
     /** How many types and operations one scenario is played for. */
     private static final int MOST_CASES = 40;
 
+    /** How often what was refused is played again with values further on among the samples. */
+    private static final int LATER = 8;
+
     private final DesignPattern pattern;
     private final Design design;
     private final Match match;
@@ -329,16 +332,22 @@ public final class ScenarioRunner implements AutoCloseable {
     }
 
     private Played play(Scenario scenario, Case of) {
-        Played p = play(scenario, of, false);
+        Played p = play(scenario, of, false, 0);
+        for (int later = 1; later <= LATER && p.is(Hindrance.REFUSED) && !p.lost(); later++) {
+            // what is built of values may refuse them only at the end
+            Played other = play(scenario, of, false, later);
+            p = other.is(Hindrance.REFUSED) ? p : other;
+        }
         if (p.otherValues() && !p.lost() && p.outcome() != Outcome.PASSED) {
             // where things are kept by a key, the second took the first one's place
-            Played other = play(scenario, of, true);
+            Played other = play(scenario, of, true, 0);
             return other.outcome() == Outcome.PASSED ? other : p;
         }
         return p;
     }
 
-    private Played play(Scenario scenario, Case of, boolean distinct) {
+    /** @param later with which of the samples invented values begin */
+    private Played play(Scenario scenario, Case of, boolean distinct, int later) {
         Transcript transcript = new Transcript();
         Trace trace = new Trace();
         if (drivers.exhausted()) {
@@ -347,19 +356,19 @@ public final class ScenarioRunner implements AutoCloseable {
         }
         try {
             Session session = new Session(design, begin(), transcript, trace);
-            Interpreter interpreter = new Interpreter(
-                    new ScenarioContext(
-                            design,
-                            program,
-                            of.binding(),
-                            judge,
-                            language.values(),
-                            session,
-                            rehearsal,
-                            pattern.values(),
-                            transcript,
-                            trace),
-                    distinct);
+            ScenarioContext context = new ScenarioContext(
+                    design,
+                    program,
+                    of.binding(),
+                    judge,
+                    language.values(),
+                    session,
+                    rehearsal,
+                    pattern.values(),
+                    transcript,
+                    trace);
+            context.values().beginLater(later);
+            Interpreter interpreter = new Interpreter(context, distinct);
             StepResult result = interpreter.play(scenario);
             return new Played(
                     of,

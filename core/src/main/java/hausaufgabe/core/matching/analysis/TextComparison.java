@@ -118,14 +118,19 @@ public final class TextComparison {
         return type.span() == null ? 0 : type.span().endLine() - type.span().line() + 1;
     }
 
+    /** What makes an object may well look the same in all of them. */
+    private List<Operation> methodsOf(Type type) {
+        return design.operationsOf(type).stream().filter(Operation::isMethod).toList();
+    }
+
     public Judgement copies(Type type, Query q) {
         int least = q.number(0);
-        for (Operation mine : design.operationsOf(type)) {
+        for (Operation mine : methodsOf(type)) {
             for (Type other : q.role(1)) {
                 if (other.equals(type)) {
                     continue;
                 }
-                for (Operation its : design.operationsOf(other)) {
+                for (Operation its : methodsOf(other)) {
                     int at = sharedRun(mine.statements(), its.statements(), least);
                     if (at >= 0) {
                         return Judgement.met(

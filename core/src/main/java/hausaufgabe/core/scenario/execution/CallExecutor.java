@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Calls operations of the program as steps ask for it. */
@@ -32,6 +33,7 @@ public final class CallExecutor {
     private final LifeReplay replay;
     private final Map<Referent, Integer> turns = new HashMap<>();
     private final Map<String, Given> gave = new HashMap<>();
+    private final Map<String, StepResult> refusals = new HashMap<>();
     private final boolean distinct;
     private final CallLog log;
     private boolean otherValues;
@@ -87,6 +89,9 @@ public final class CallExecutor {
         StepResult result = step.until() == null
                 ? once(step, on, with, operations, tries)
                 : search.until(step, on, with, operations);
+        if (result.isHeld() && step.result() != null && step.until() == null) {
+            noteRefusal(step.result());
+        }
         if (result.isHeld() && step.result() != null) {
             keepResult(step.result());
             if (!log.last().isEmpty()) {
@@ -96,6 +101,28 @@ public final class CallExecutor {
             }
         }
         return result;
+    }
+
+    private void noteRefusal(String result) {
+        Answer answer = log.answer();
+        ThrownError thrown = answer == null || log.last().isEmpty() ? null : answer.thrown();
+        refusals.remove(result);
+        if (thrown != null && thrown.isRefusal()) {
+            String name = log.last().get(log.last().size() - 1).operation().name();
+            refusals.put(
+                    result,
+                    StepResult.refused(
+                            "The program refused it: ",
+                            Code.of(name + "()"),
+                            " threw ",
+                            Code.of(ErrorText.of(thrown)),
+                            ". Values that it takes would let this run."));
+        }
+    }
+
+    /** Why there is no result of this name, where the program refused to give it; nothing where it did not. */
+    public Optional<StepResult> refusalOf(String result) {
+        return Optional.ofNullable(refusals.get(result));
     }
 
     /** The call that gave a result, and what it was called on. */

@@ -21,6 +21,8 @@ public sealed interface StepResult {
     enum Hindrance {
         /** No values, objects or order were found with which it could be. */
         NOTHING_FOUND,
+        /** The program refused what was called, with all values that were tried. */
+        REFUSED,
         /** Everything was done, and only what was to be heard was not, though the code has a way to it. */
         UNHEARD,
         /** A type takes nothing of what is to be handed over, in no constructor or operation. */
@@ -36,6 +38,10 @@ public sealed interface StepResult {
 
     static StepResult blocked(Object... parts) {
         return new Blocked(Transcript.say(parts), Hindrance.NOTHING_FOUND);
+    }
+
+    static StepResult refused(Object... parts) {
+        return new Blocked(Transcript.say(parts), Hindrance.REFUSED);
     }
 
     static StepResult unheard(Object... parts) {

@@ -40,6 +40,10 @@ public final class ValueExpectations {
 
     public StepResult compare(Step.Compare step) throws DriverLost {
         Referent referent = context.environment().get(step.variable());
+        Optional<StepResult> refused = calls.refusalOf(step.variable());
+        if (refused.isPresent()) {
+            return refused.get();
+        }
         if (step.how() == Comparison.UNCHANGED) {
             return unchanged(step.variable(), referent);
         }

@@ -72,7 +72,7 @@ public final class EffectProperty {
                     shown = shownInDemonstration(own, maker, ends);
                 }
                 if (shown.isEmpty()) {
-                    return StepResult.blocked(
+                    return StepResult.refused(
                             "No values were found with which something could be built, ",
                             Code.of(own.name()),
                             " among them.");

@@ -33,6 +33,9 @@ import java.util.Set;
 /** Makes doubles, which stand in for what the program expects, and says what they give back. */
 public final class TestDoubles implements DoubleSource {
 
+    /** With how many sets of values it is tried to make one. */
+    private static final int ROUNDS = 10;
+
     private final ValueGenerator values;
     private final Design design;
     private final Program program;
@@ -105,11 +108,15 @@ public final class TestDoubles implements DoubleSource {
         if (type.isInterface() || constructors.isEmpty()) {
             return make(type, part.get(), List.of(), List.of(), round, depth);
         }
-        for (int r = first; r < first + 3; r++) {
+        for (int r = first; r < first + ROUNDS; r++) {
             for (Operation c : constructors) {
                 try {
                     List<Input> arguments = values.arguments(
                             c, values.nothing(), new Choice(r, values.mentions().of(type.id()), depth + 1));
+                    if (r < first + ROUNDS / 2 && values.isTaken(arguments)) {
+                        // two of a name may be one too many
+                        continue;
+                    }
                     Optional<ObjectRef> made = make(type, part.get(), c.parameterTokens(), arguments, round, depth);
                     if (made.isPresent()) {
                         values.tookForObject(arguments);

@@ -112,10 +112,19 @@ final class RehearsedValues {
 
     /** An object was made with these arguments. */
     void took(List<Input> arguments) {
-        arguments.stream()
+        nameIn(arguments).ifPresent(taken::add);
+    }
+
+    /** Whether an object was made by the first text of these. */
+    boolean isTaken(List<Input> arguments) {
+        return nameIn(arguments).filter(taken::contains).isPresent();
+    }
+
+    private static Optional<String> nameIn(List<Input> arguments) {
+        return arguments.stream()
                 .filter(a -> a instanceof Input.Simple s && s.kind() == Kind.TEXT)
                 .findFirst()
-                .ifPresent(a -> taken.add(((Input.Simple) a).text()));
+                .map(a -> ((Input.Simple) a).text());
     }
 
     List<Input> arguments(Arguments set, Operation operation, ArgumentPool pool, Choice choice)

@@ -52,6 +52,7 @@ public final class ValueGenerator implements ValueSource {
     private boolean real;
     private boolean usesDemonstration;
     private boolean usesGiven;
+    private int shift;
 
     public ValueGenerator(
             Design design,
@@ -69,6 +70,11 @@ public final class ValueGenerator implements ValueSource {
         this.doubles = doubles;
         this.given = given;
         this.rehearsed = new RehearsedValues(design, language, session, rehearsal, made, this);
+    }
+
+    /** From here on invented values begin with another of the samples, since those at the beginning were refused. */
+    public void beginLater(int by) {
+        shift = by;
     }
 
     /** What the program's code mentions. */
@@ -125,7 +131,7 @@ public final class ValueGenerator implements ValueSource {
             usesDemonstration = true;
             return rehearsed.arguments(shown.get(after.round()), operation, pool, after);
         }
-        return each(operation, pool, after.next(-shown.size()));
+        return each(operation, pool, after.next(shift - shown.size()));
     }
 
     /** How many values the exercise gives for a parameter. */
@@ -493,6 +499,11 @@ public final class ValueGenerator implements ValueSource {
     /** An object was made with these arguments: the next one is rather made with others. */
     public void tookForObject(List<Input> arguments) {
         rehearsed.took(arguments);
+    }
+
+    /** Whether an object was made with the first text of these before. */
+    public boolean isTaken(List<Input> arguments) {
+        return rehearsed.isTaken(arguments);
     }
 
     /** Whether something was called or made with values that the program's own demonstration uses. */
