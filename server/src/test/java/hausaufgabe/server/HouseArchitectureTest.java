@@ -56,7 +56,7 @@ class HouseArchitectureTest {
     @ParameterizedTest
     @CsvSource({
         "core, java. org.jspecify. hausaufgabe.core.",
-        "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. hausaufgabe.core."
+        "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. com.github.curiousoddman.rgxgen. org.jspecify. hausaufgabe.core."
                 + " hausaufgabe.language.",
         "drivers/jvm, java. org.json. sun.misc. hausaufgabe.driver.",
         "checking, java. com.fasterxml. picocli. org.slf4j. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking."
