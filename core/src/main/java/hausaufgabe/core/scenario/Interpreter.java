@@ -256,8 +256,10 @@ final class Interpreter {
             if (a.thrown() != null) {
                 return StepResult.blocked("It could not be called: " + ErrorText.of(a.thrown()) + ".");
             }
+            boolean refused = isRefusedToAll(a);
             for (Answer one : a.several()) {
-                if (one.thrown() != null && one.thrown().isRefusal()) {
+                // what lets some through and not others, with the same values, does not refuse the values
+                if (refused && one.thrown() != null) {
                     return StepResult.refused(
                             "The program refused it: ",
                             Code.of(o.name() + "()"),
@@ -280,6 +282,11 @@ final class Interpreter {
         return StepResult.HELD;
     }
 
+    private static boolean isRefusedToAll(Answer a) {
+        return a.several().stream()
+                .allMatch(x -> x.thrown() != null && x.thrown().isRefusal());
+    }
+
     /** One call by several threads; of values that all of them are refused others are tried. */
     private Answer atOnce(Step.Call c, Referent on, Operation o, int threads) throws DriverLost, NoValueFound {
         Answer a = null;
@@ -291,9 +298,7 @@ final class Interpreter {
                             Code.of(context.wording().call(c.on(), on, o, arguments)));
             a = context.session()
                     .perform(new Request.Parallel(context.call(on.object(), on.knownType(), o, arguments), threads));
-            boolean refused = a.several().stream()
-                    .allMatch(x -> x.thrown() != null && x.thrown().isRefusal());
-            if (a.thrown() != null || !refused || o.parameters().isEmpty()) {
+            if (a.thrown() != null || !isRefusedToAll(a) || o.parameters().isEmpty()) {
                 break;
             }
         }

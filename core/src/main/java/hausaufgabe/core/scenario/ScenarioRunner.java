@@ -220,7 +220,10 @@ public final class ScenarioRunner implements AutoCloseable {
         List<Played> all = new ArrayList<>();
         for (Case c : cases.subList(0, Math.min(MOST_CASES, cases.size()))) {
             Played p = playSteadily(scenario, c);
-            if (p.outcome() != Outcome.PASSED && !p.lost() && doubtful(scenario, c)) {
+            if (p.outcome() != Outcome.PASSED && doubtful(scenario, c)) {
+                if (p.lost()) {
+                    break;
+                }
                 continue;
             }
             all.add(p);
