@@ -99,7 +99,12 @@ final class ConditionParser {
     }
 
     /** @param reached how many tokens fitted before one did not */
-    private record ParseAttempt(@Nullable Predicate found, int reached, String expected, List<String> known) {}
+    private record ParseAttempt(@Nullable Predicate found, int reached, String expected, List<String> known) {
+        /** Whether a word of the relation is missing, not a name that fills it in. */
+        boolean isWord() {
+            return expected.startsWith("'");
+        }
+    }
 
     private ParseAttempt attempt(Relation relation, String words, boolean negative) {
         int start = tokens.mark();
@@ -136,11 +141,15 @@ final class ConditionParser {
                     verbs.add(r.words().split(" ")[0]);
                 }
             }
-            return tokens.unexpected(
-                    "what holds of it, beginning with one of " + String.join(", ", verbs), List.copyOf(verbs));
+            return Tokens.unexpected(
+                    tokens.peek(),
+                    "what holds of it, beginning with one of " + String.join(", ", verbs),
+                    List.copyOf(verbs),
+                    sayable(of));
         }
         tokens.reset(start + best.reached);
         Set<String> known = new LinkedHashSet<>();
+        Set<String> choices = new LinkedHashSet<>();
         Set<String> expected = new LinkedHashSet<>();
         for (Vocabulary.Variant v : vocabulary.variants()) {
             tokens.reset(start);
@@ -148,6 +157,7 @@ final class ConditionParser {
             if (a.reached == best.reached && v.relation().isSaidOf(of)) {
                 expected.add(a.expected);
                 known.addAll(a.known);
+                choices.addAll(a.isWord() ? List.of(rest(v.words(), a.reached)) : a.known);
             }
         }
         if (best.reached == 1 && of == Subject.TYPE) {
@@ -160,6 +170,29 @@ final class ConditionParser {
         }
         tokens.reset(start + best.reached);
         String shown = expected.isEmpty() ? best.expected : String.join(" or ", expected);
-        return tokens.unexpected(shown, expected.isEmpty() ? best.known : List.copyOf(known));
+        return expected.isEmpty()
+                ? tokens.unexpected(shown, best.known)
+                : Tokens.unexpected(tokens.peek(), shown, List.copyOf(known), List.copyOf(choices));
+    }
+
+    /** Everything that can be said of such a subject, in full. */
+    private List<String> sayable(Subject of) {
+        List<String> all = new ArrayList<>();
+        for (Relation r : vocabulary.relations()) {
+            if (r.isSaidOf(of) || (of == Subject.TYPE && r.isSaidOf(Subject.OPERATION))) {
+                all.add(r.words());
+            }
+        }
+        if (of == Subject.TYPE) {
+            for (TypeSort sort : TypeSort.values()) {
+                all.add("is " + sort.oneOfIt());
+            }
+        }
+        return all;
+    }
+
+    private static String rest(String words, int read) {
+        String[] all = words.split(" ");
+        return String.join(" ", List.of(all).subList(Math.min(read, all.length - 1), all.length));
     }
 }

@@ -76,13 +76,17 @@ final class Names {
     Kind expectSubject(Tokens tokens) {
         Kind kind = known.get(tokens.peek().text());
         if (kind == null || kind == Kind.REQUIREMENT || kind == Kind.FORM) {
-            List<String> all = known.entrySet().stream()
-                    .filter(e -> e.getValue() != Kind.REQUIREMENT && e.getValue() != Kind.FORM)
-                    .map(Map.Entry::getKey)
-                    .toList();
-            throw tokens.unexpected("the name of a role or member declared above", all);
+            throw tokens.unexpected("the name of a role or member declared above", subjects());
         }
         return kind;
+    }
+
+    /** Everything that something can be said of, in the order of the text. */
+    List<String> subjects() {
+        return known.entrySet().stream()
+                .filter(e -> e.getValue() != Kind.REQUIREMENT && e.getValue() != Kind.FORM)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     void checkBraces(Token text) {

@@ -11,7 +11,6 @@ import hausaufgabe.core.notation.DesignPattern.TypeSort;
 import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -40,7 +39,7 @@ public final class PatternParser {
     private final Tokens tokens;
     private final Names names = new Names();
     private final ConditionParser conditions;
-    private final Map<String, List<String>> comments = new LinkedHashMap<>();
+    private final Anchors anchors = new Anchors();
     private final List<String> order = new ArrayList<>();
 
     private PatternParser(String text, Vocabulary vocabulary) {
@@ -58,8 +57,25 @@ public final class PatternParser {
             throw new NotationException(
                     1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
         }
-        String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        return new PatternParser(bare, vocabulary).pattern();
+        return new PatternParser(bare(text), vocabulary).pattern();
+    }
+
+    /**
+     * The pattern together with the places of its text.
+     *
+     * @throws NotationException as {@link #parse}
+     */
+    public static PatternOutline outline(String text, Vocabulary vocabulary) {
+        if (text.length() > LONGEST) {
+            return new PatternOutline(parse(text, vocabulary), List.of(), Map.of());
+        }
+        PatternParser parser = new PatternParser(bare(text), vocabulary);
+        DesignPattern pattern = parser.pattern();
+        return new PatternOutline(pattern, parser.anchors.blocks(), parser.anchors.lines());
+    }
+
+    private static String bare(String text) {
+        return text.startsWith("\uFEFF") ? text.substring(1) : text;
     }
 
     private DesignPattern pattern() {
@@ -89,10 +105,13 @@ public final class PatternParser {
             Token opener = tokens.peek();
             if (tokens.accept("role")) {
                 roles.add(role());
+                block(opener, "role " + roles.get(roles.size() - 1).name());
             } else if (tokens.accept("member")) {
                 members.add(member());
+                block(opener, "member " + members.get(members.size() - 1).name());
             } else if (tokens.accept("sign")) {
                 signs.add(sign(signs.size()));
+                block(opener, "sign " + (signs.size() - 1));
             } else if (tokens.accept("require")) {
                 requirements.add(requirement("", opener, List.of()));
             } else if (tokens.accept("forbid")) {
@@ -103,19 +122,25 @@ public final class PatternParser {
                 forms.add(form(requirements, opener));
             } else if (tokens.accept("pitfall")) {
                 pitfalls.add(pitfall(pitfalls.size(), requirements, forms));
+                block(opener, "pitfall " + (pitfalls.size() - 1));
             } else if (tokens.accept("scenario")) {
-                scenarios.add(new ScenarioParser(tokens, names, conditions, comments).scenario());
+                scenarios.add(new ScenarioParser(tokens, names, conditions, anchors).scenario());
+                block(opener, "scenario " + scenarios.get(scenarios.size() - 1).name());
             } else if (tokens.accept("run")) {
-                runs.add(new RunParser(tokens, comments).run());
+                runs.add(new RunParser(tokens, anchors).run());
+                block(opener, "run " + runs.get(runs.size() - 1).name());
             } else if (tokens.accept("tests")) {
                 testPoints = tokens.amount("what all tests are worth");
                 endOfLine("tests");
+                block(opener, "tests");
             } else if (tokens.accept("values")) {
                 values.add(new ValuesParser(tokens, names).line());
                 endOfLine("values " + values.size());
+                block(opener, "values " + values.size());
             } else if (tokens.accept("limit")) {
                 limits = RunParser.limit(tokens, limits);
                 endOfLine("limit");
+                block(opener, "limit");
             } else {
                 throw tokens.unexpected("one of " + String.join(", ", OPENERS), OPENERS);
             }
@@ -123,7 +148,7 @@ public final class PatternParser {
         tokens.next();
         remember("end");
         if (roles.isEmpty() && runs.isEmpty() && testPoints == 0) {
-            throw tokens.unexpected("at least one role, run or line of tests", List.of());
+            throw tokens.unexpected("at least one role, run or line of tests", List.of("role", "run", "tests"));
         }
         atMost(MOST_OF_A_KIND, roles.size(), "roles");
         atMost(MOST_OF_A_KIND, members.size(), "members");
@@ -149,7 +174,7 @@ public final class PatternParser {
                 testPoints,
                 List.copyOf(values),
                 limits,
-                Map.copyOf(comments));
+                anchors.comments());
         Contradictions.refuse(pattern);
         return pattern;
     }
@@ -166,20 +191,11 @@ public final class PatternParser {
     }
 
     private void remember(String anchor) {
-        remember(tokens, comments, anchor);
+        anchors.remember(tokens, anchor);
     }
 
-    /** Keeps the comments read since the last time, for what {@code anchor} names. */
-    static void remember(Tokens tokens, Map<String, List<String>> comments, String anchor) {
-        List<String> alone = tokens.takeRemarks(true);
-        List<String> behind = tokens.takeRemarks(false);
-        tokens.leaveRemarks();
-        if (!alone.isEmpty()) {
-            comments.put(anchor, List.copyOf(alone));
-        }
-        if (!behind.isEmpty()) {
-            comments.put(anchor + PatternPrinter.BEHIND, List.of(String.join(" -- ", behind)));
-        }
+    private void block(Token opener, String place) {
+        anchors.block(opener.text(), place, opener.line(), tokens);
     }
 
     private Role role() {
@@ -335,8 +351,13 @@ public final class PatternParser {
             endOfLine(anchor + " " + asked.size());
         }
         if (asked.isEmpty()) {
-            throw tokens.unexpected("a condition for '" + id.text() + "' on a line of its own", List.of());
+            throw Tokens.unexpected(
+                    tokens.peek(),
+                    "a condition for '" + id.text() + "' on a line of its own",
+                    List.of(),
+                    names.subjects());
         }
+        block(opener, anchor);
         return new Requirement(
                 id.text(),
                 opener.text().equals("forbid"),
@@ -392,6 +413,7 @@ public final class PatternParser {
             throw new NotationException(
                     opener.line(), opener.column(), "a form needs requirements: write them above it");
         }
+        block(opener, anchor);
         return new Form(name.text(), doc, when, List.copyOf(insteadOf), List.copyOf(own));
     }
 

@@ -4,7 +4,6 @@ import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.PatternSyntaxException;
 import org.jspecify.annotations.Nullable;
 
@@ -14,16 +13,16 @@ final class RunParser {
     private static final List<String> LINES = List.of("main", "arguments", "input", "expect");
 
     private final Tokens tokens;
-    private final Map<String, List<String>> comments;
+    private final Anchors anchors;
     private @Nullable String main;
     private List<String> arguments = List.of();
     private List<String> input = List.of();
     private final List<Run.Expected> expected = new ArrayList<>();
 
-    /** @param comments where the comments of the text are kept */
-    RunParser(Tokens tokens, Map<String, List<String>> comments) {
+    /** @param anchors where the comments and lines of the text are kept */
+    RunParser(Tokens tokens, Anchors anchors) {
         this.tokens = tokens;
-        this.comments = comments;
+        this.anchors = anchors;
     }
 
     Run run() {
@@ -43,7 +42,7 @@ final class RunParser {
 
     private void endOfLine(String anchor) {
         tokens.expectLineEnd();
-        PatternParser.remember(tokens, comments, anchor);
+        anchors.remember(tokens, anchor);
     }
 
     private void line() {

@@ -27,11 +27,11 @@ final class ScenarioParser {
     private final List<String> results = new ArrayList<>();
     private int nested;
 
-    private final Map<String, List<String>> comments;
+    private final Anchors anchors;
 
-    /** @param comments where the comments of the text are kept */
-    ScenarioParser(Tokens tokens, Names names, ConditionParser conditions, Map<String, List<String>> comments) {
-        this.comments = comments;
+    /** @param anchors where the comments and lines of the text are kept */
+    ScenarioParser(Tokens tokens, Names names, ConditionParser conditions, Anchors anchors) {
+        this.anchors = anchors;
         this.tokens = tokens;
         this.names = names;
         this.conditions = conditions;
@@ -113,7 +113,7 @@ final class ScenarioParser {
 
     private void endOfLine(String anchor) {
         tokens.expectLineEnd();
-        PatternParser.remember(tokens, comments, anchor);
+        anchors.remember(tokens, anchor);
     }
 
     private static boolean isOpener(String word) {

@@ -285,10 +285,25 @@ final class Tokens {
     }
 
     static NotationException unexpected(Token found, String expected, List<String> known) {
+        return unexpected(found, expected, known, known);
+    }
+
+    /** @param choices what could stand there as a whole, where that is more than the first word */
+    static NotationException unexpected(Token found, String expected, List<String> known, List<String> choices) {
         String hint = Spelling.nearest(found.text(), known)
                 .map(w -> ". Did you mean '" + w + "'?")
                 .orElse("");
         return new NotationException(
-                found.line(), found.column(), "found " + found.shown() + ", expected " + expected + hint);
+                found.line(), found.column(), "found " + found.shown() + ", expected " + expected + hint, choices);
+    }
+
+    /** The line of the last word, text or number that was read; 0 before the first. */
+    int lastLine() {
+        for (int i = at - 1; i >= 0; i--) {
+            if (all.get(i).kind() != Kind.LINE_END) {
+                return all.get(i).line();
+            }
+        }
+        return 0;
     }
 }
