@@ -12,7 +12,7 @@ import java.nio.charset.StandardCharsets;
  * @param text its characters, without a byte order mark
  * @param remark what was taken for granted in reading it, or null where it is plain UTF-8
  */
-record SourceText(String text, String remark) {
+public record SourceText(String text, String remark) {
 
     private static final Charset WESTERN = Charset.forName("windows-1252");
 
@@ -21,7 +21,7 @@ record SourceText(String text, String remark) {
      *
      * @throws ArchiveException where the bytes are no text
      */
-    static SourceText of(String path, byte[] bytes) throws ArchiveException {
+    public static SourceText of(String path, byte[] bytes) throws ArchiveException {
         if (startsWith(bytes, 0xEF, 0xBB, 0xBF)) {
             return new SourceText(new String(bytes, 3, bytes.length - 3, StandardCharsets.UTF_8), null);
         }

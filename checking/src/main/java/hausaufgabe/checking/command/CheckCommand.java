@@ -9,8 +9,6 @@ import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
-import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
 import java.io.IOException;
@@ -19,7 +17,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -53,7 +50,10 @@ public final class CheckCommand implements Callable<Integer> {
         @Option(names = "--pattern", paramLabel = "NAME", description = "A pattern of the catalogue, such as strategy.")
         private String pattern;
 
-        @Option(names = "--exercise", paramLabel = "FILE_OR_DIR", description = "A .muster file, or a folder with one.")
+        @Option(
+                names = "--exercise",
+                paramLabel = "FILE_OR_DIR",
+                description = "An exercise's folder or zip, or a .muster file.")
         private Path exercise;
     }
 
@@ -84,17 +84,12 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--jobs", paramLabel = "N", description = "How many at a time (default: one for each core).")
     private Integer jobs;
 
-    /** Folder of what was handed out, beside the exercise's pattern. */
-    private static final String STARTER = "starter";
-    /** Folder of the test classes, beside it too. */
-    private static final String TESTS = "tests";
-
     @Spec
     private CommandLine.Model.CommandSpec spec;
 
     @Override
     public Integer call() throws IOException, InterruptedException {
-        String pattern = patternText();
+        Task task = task();
         CheckRequest.Isolation isolated = isolated();
         if (jobs != null && jobs < 1) {
             throw bad("--jobs takes a number from 1, not " + jobs);
@@ -102,28 +97,17 @@ public final class CheckCommand implements Callable<Integer> {
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
         Archive archive = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL);
-        List<SourceFile> starter = beside(STARTER, archive);
-        List<SourceFile> tests = beside(TESTS, archive);
         for (Path p : paths) {
             try {
                 Upload upload = archive.read(p);
-                requests.add(new CheckRequest(
-                        pattern,
-                        upload.sources(),
-                        starter,
-                        tests,
-                        upload.remarks(),
-                        Map.of(),
-                        structureOnly,
-                        isolated));
+                requests.add(task.check(upload, structureOnly, isolated));
             } catch (ArchiveException e) {
                 if (which.submission != null) {
                     throw bad(p.getFileName() + ": " + e.getMessage());
                 }
                 // one of many: it gets its line, which says what was wrong with it
                 List<Diagnostic> why = List.of(new Diagnostic(nameOf(p), 0, e.getMessage()));
-                requests.add(
-                        new CheckRequest(pattern, List.of(), starter, tests, why, Map.of(), structureOnly, isolated));
+                requests.add(task.check(new Upload(List.of(), why), structureOnly, isolated));
             }
         }
         int cores = Runtime.getRuntime().availableProcessors();
@@ -177,54 +161,14 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     private CheckRequest.Isolation isolated() {
-        return switch (isolation) {
-            case "sandbox" -> CheckRequest.Isolation.SANDBOX;
-            case "process" -> CheckRequest.Isolation.PROCESS;
-            default -> throw bad("--isolation takes sandbox or process, not " + isolation);
-        };
+        return Isolated.of(isolation).orElseThrow(() -> bad("--isolation takes sandbox or process, not " + isolation));
     }
 
-    private String patternText() throws IOException {
-        if (what.pattern != null) {
-            return Catalogue.text(what.pattern)
-                    .orElseThrow(() -> bad("there is no pattern " + what.pattern + ". The catalogue holds: "
-                            + String.join(", ", Catalogue.ids())));
-        }
+    private Task task() throws IOException {
         try {
-            return PatternFile.read(musterFile(what.exercise)).text();
-        } catch (PatternFile.UnreadablePattern e) {
+            return what.pattern != null ? Task.ofPattern(what.pattern) : Task.ofExercise(what.exercise);
+        } catch (Task.Unreadable e) {
             throw bad(e.getMessage());
-        }
-    }
-
-    /** The sources in a folder beside the exercise's pattern; or nothing. */
-    private List<SourceFile> beside(String name, Archive archive) throws IOException {
-        Path folder = what.exercise == null || !Files.isDirectory(what.exercise) ? null : what.exercise.resolve(name);
-        if (folder == null || !Files.isDirectory(folder)) {
-            return List.of();
-        }
-        try {
-            return archive.read(folder).sources();
-        } catch (ArchiveException e) {
-            throw bad(folder + ": " + e.getMessage());
-        }
-    }
-
-    private Path musterFile(Path given) throws IOException {
-        if (Files.isRegularFile(given)) {
-            return given;
-        }
-        if (!Files.isDirectory(given)) {
-            throw bad("there is no file or folder at " + given);
-        }
-        try (Stream<Path> files = Files.list(given)) {
-            List<Path> found =
-                    files.filter(f -> f.toString().endsWith(".muster")).sorted().toList();
-            if (found.size() != 1) {
-                throw bad(given + " holds "
-                        + (found.isEmpty() ? "no .muster file" : found.size() + " .muster files; name one"));
-            }
-            return found.get(0);
         }
     }
 

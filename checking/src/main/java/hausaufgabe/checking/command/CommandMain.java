@@ -7,7 +7,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "hausaufgabe",
         description = "Checks design-pattern exercises.",
-        subcommands = {CheckCommand.class, PatternCommand.class, CommandLine.HelpCommand.class})
+        subcommands = {CheckCommand.class, PatternCommand.class, ExerciseCommand.class, CommandLine.HelpCommand.class})
 public final class CommandMain {
 
     private CommandMain() {}
@@ -18,11 +18,15 @@ public final class CommandMain {
 
     /** Runs a command and gives its exit status. */
     static int run(String... arguments) {
+        return line().execute(arguments);
+    }
+
+    static CommandLine line() {
         CommandLine line = new CommandLine(new CommandMain());
         line.setExecutionExceptionHandler((e, c, parsed) -> {
             c.getErr().println("Something of ours failed: " + e);
             return 1;
         });
-        return line.execute(arguments);
+        return line;
     }
 }

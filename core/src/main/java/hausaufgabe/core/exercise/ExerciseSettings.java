@@ -1,0 +1,79 @@
+package hausaufgabe.core.exercise;
+
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How an exercise is set, beside its brief and its pattern. Times are those of a clock on the wall in {@code zone}.
+ *
+ * @param title its name for people
+ * @param opens from when on it can be handed in; null for at once
+ * @param due until when it is on time; null for no end
+ * @param late what happens after that
+ * @param attempts how often it may be handed in, and which time counts
+ * @param shows what students may see before grades are released
+ * @param names what the brief fixes: by the name of a role the name of the type that must play it
+ * @param wrong by the name of a wrong solution the ids of requirements and names of scenarios that are to catch it
+ */
+public record ExerciseSettings(
+        String title,
+        ZoneId zone,
+        @Nullable LocalDateTime opens,
+        @Nullable LocalDateTime due,
+        Lateness late,
+        Attempts attempts,
+        Shown shows,
+        Map<String, String> names,
+        Map<String, List<String>> wrong) {
+
+    public ExerciseSettings {
+        names = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(names));
+        wrong = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(wrong));
+    }
+
+    /** An exercise of which nothing but its name was said. */
+    public static ExerciseSettings named(String title, ZoneId zone) {
+        return new ExerciseSettings(
+                title, zone, null, null, Lateness.NONE, Attempts.ANY, Shown.NOTHING, Map.of(), Map.of());
+    }
+
+    /** How often it may be handed in; 0 for as often as one likes. */
+    public record Attempts(int most, Counting counts) {
+        public static final Attempts ANY = new Attempts(0, Counting.LAST);
+    }
+
+    /** Which of several attempts counts. Of two that are worth the same the later one. */
+    public enum Counting {
+        LAST,
+        FIRST,
+        BEST
+    }
+
+    /** What students may see before grades are released. */
+    public enum Shown {
+        NOTHING,
+        FINDINGS,
+        FINDINGS_AND_SCENARIOS
+    }
+
+    /** The moment from which it can be handed in; empty for at once. */
+    public Optional<ZonedDateTime> opening() {
+        return Optional.ofNullable(opens).map(t -> t.atZone(zone));
+    }
+
+    /** The moment until which it is on time; of an hour that comes twice the later one. Empty for no end. */
+    public Optional<ZonedDateTime> deadline() {
+        return Optional.ofNullable(due).map(t -> t.atZone(zone).withLaterOffsetAtOverlap());
+    }
+
+    /** The moment after which nothing is taken; empty where there is none. */
+    public Optional<ZonedDateTime> close() {
+        return Optional.ofNullable(late.closes()).map(t -> t.atZone(zone).withLaterOffsetAtOverlap());
+    }
+}
