@@ -2,6 +2,8 @@ import { createBrowserRouter } from 'react-router';
 import { AccountsPage } from './account/AccountsPage';
 import { PasswordPage } from './account/PasswordPage';
 import { WelcomePage } from './account/WelcomePage';
+import { ChoosePage } from './course/ChoosePage';
+import { CoursePage } from './course/CoursePage';
 import { ExercisePage } from './exercise/ExercisePage';
 import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
@@ -9,6 +11,7 @@ import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
 import { NotFound, WentWrong } from './page/Notice';
 import { SubmissionPage } from './submission/SubmissionPage';
+import { WritePage } from './write/WritePage';
 import { TodayPage } from './today/TodayPage';
 
 export const router = createBrowserRouter([
@@ -19,6 +22,9 @@ export const router = createBrowserRouter([
     errorElement: <WentWrong />,
     children: [
       { path: '/', element: <TodayPage /> },
+      { path: '/courses/:course', element: <CoursePage /> },
+      { path: '/courses/:course/new-exercise', element: <ChoosePage /> },
+      { path: '/exercises/:exercise/write', element: <WritePage /> },
       { path: '/exercises/:exercise', element: <ExercisePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
       { path: '/accounts', element: <AccountsPage /> },

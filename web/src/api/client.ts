@@ -53,20 +53,29 @@ export function body<T>(result: { data?: T }): T {
   return result.data as T;
 }
 
-/** Sends files, which the described client cannot. */
-export async function handIn(exercise: number, student: number, files: File[]): Promise<Api<'Taken'>> {
+/** Sends files, which the described client cannot, and gives what came back; nothing where nothing did. */
+export async function upload(
+  address: string,
+  files: Record<string, File[]>,
+  fields: Record<string, string> = {},
+): Promise<unknown> {
   const form = new FormData();
-  form.set('student', String(student));
-  files.forEach((f) => form.append('files', f, f.name));
-  const response = await fetch(`/api/exercises/${exercise}/submissions`, {
+  Object.entries(fields).forEach(([name, value]) => form.set(name, value));
+  Object.entries(files).forEach(([name, all]) => all.forEach((f) => form.append(name, f, f.name)));
+  const response = await fetch(address, {
     method: 'POST',
     body: form,
     headers: { 'X-XSRF-TOKEN': pageToken() },
   }).catch(() => {
-    throw new Error('The server cannot be reached. Nothing was handed in; try again in a moment.');
+    throw new Error('The server cannot be reached. Nothing was stored; try again in a moment.');
   });
   if (!response.ok) {
     throw await problemOf(response);
   }
-  return (await response.json()) as Api<'Taken'>;
+  return response.status === 204 ? undefined : response.json();
+}
+
+export async function handIn(exercise: number, student: number, files: File[]): Promise<Api<'Taken'>> {
+  const address = `/api/exercises/${exercise}/submissions`;
+  return (await upload(address, { files }, { student: String(student) })) as Api<'Taken'>;
 }

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -52,17 +52,97 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/course": {
+    "/api/courses": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["course"];
+        get: operations["all"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/exercises/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/colleagues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colleagues"];
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/staff/{account}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give"];
+        post?: never;
+        delete: operations["release"];
         options?: never;
         head?: never;
         patch?: never;
@@ -75,9 +155,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkAllAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -139,9 +235,169 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/folder.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeOut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/manuscript": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["manuscript"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/manuscript/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put: operations["write_1"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/manuscript/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["upload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/manuscript/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putInForce"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/versions/{version}/restored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +452,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notation/complete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["complete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notation/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["edit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notation/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notation/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notation/vocabulary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vocabulary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -203,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -219,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -400,6 +736,16 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        Beginning: {
+            /** Format: int64 */
+            exercise?: number;
+            pattern?: string;
+            title?: string;
+        };
+        Begun: {
+            /** Format: int64 */
+            id: number;
+        };
         CallSequence: {
             cut: boolean;
             messages: components["schemas"]["Message"][];
@@ -442,9 +788,77 @@ export interface components {
             /** @enum {string} */
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
+        ChecksBegun: {
+            /** Format: int32 */
+            submissions: number;
+        };
         ChosenPassword: {
             password: string;
             token: string;
+        };
+        Claim: {
+            conditions: components["schemas"]["Said"][];
+            essential: boolean;
+            forbidden: boolean;
+            hint: string;
+            id: string;
+            place: string;
+            /** Format: double */
+            points: number;
+            text: string;
+            when: string[];
+        };
+        Colleague: {
+            /** Format: int64 */
+            account: number;
+            login: string;
+            name: string;
+        };
+        CountedAttempt: {
+            /** Format: int32 */
+            attempt: number;
+            /** Format: int32 */
+            attempts: number;
+            compiled: boolean;
+            failure?: string;
+            form?: string;
+            late: boolean;
+            /** Format: double */
+            lateCost: number;
+            marks: components["schemas"]["Mark"][];
+            progress?: string;
+            /** @enum {string} */
+            state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
+            /** Format: int64 */
+            submissionId: number;
+            /** Format: int32 */
+            toSettle: number;
+            /** Format: date-time */
+            uploadedAt: string;
+            /** @enum {string} */
+            verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
+        };
+        CourseHead: {
+            term?: string;
+            title: string;
+            zone?: string;
+        };
+        CourseLine: {
+            /** Format: int64 */
+            id: number;
+            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            term: string;
+            title: string;
+        };
+        CourseView: {
+            groups: components["schemas"]["Group"][];
+            /** Format: int64 */
+            id: number;
+            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            staff: components["schemas"]["Member"][];
+            term: string;
+            title: string;
+            zone: string;
         };
         Decision: {
             /** Format: date-time */
@@ -465,6 +879,9 @@ export interface components {
             line: number;
             message: string;
         };
+        Direction: {
+            up: boolean;
+        };
         Evidence: {
             /** Format: int32 */
             endLine: number;
@@ -474,28 +891,53 @@ export interface components {
             note: string;
         };
         ExerciseLine: {
+            course: components["schemas"]["Heading"];
             /** Format: date-time */
-            dueAt: string;
+            dueAt?: string;
             /** Format: int64 */
             id: number;
             /** Format: int32 */
             number: number;
+            /** Format: date-time */
+            opensAt?: string;
             title: string;
+            /** Format: int32 */
+            version?: number;
         };
         ExerciseView: {
             brief: string;
             course: components["schemas"]["Heading"];
             /** Format: date-time */
-            dueAt: string;
+            dueAt?: string;
             /** Format: int64 */
             id: number;
             /** Format: int32 */
             number: number;
-            pattern: components["schemas"]["PatternView"];
+            pattern?: components["schemas"]["PatternView"];
+            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rules?: components["schemas"]["Rules"];
             students: components["schemas"]["Student"][];
             title: string;
+            /** Format: int32 */
+            version?: number;
         };
         Feedback: {
+            text: string;
+        };
+        FileLine: {
+            /** Format: date-time */
+            changedAt: string;
+            changedBy?: string;
+            path: string;
+            /** Format: int64 */
+            revision: number;
+            /** Format: int32 */
+            size: number;
+        };
+        FileText: {
+            path: string;
+            /** Format: int64 */
+            revision: number;
             text: string;
         };
         Finding: {
@@ -512,18 +954,34 @@ export interface components {
             status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
             text: components["schemas"]["Sentence"];
         };
+        FormClaims: {
+            claims: components["schemas"]["Claim"][];
+            doc: string;
+            name: string;
+            place: string;
+        };
         FormView: {
             doc: string;
             name: string;
+        };
+        GivenDuty: {
+            /** @enum {string} */
+            duty: "LEAD" | "TUTOR" | "READER";
         };
         GivenPoints: {
             /** Format: double */
             points: number;
             reason?: string;
         };
+        Group: {
+            name: string;
+            /** Format: int32 */
+            students: number;
+        };
         Heading: {
             /** Format: int64 */
             id: number;
+            term: string;
             title: string;
         };
         HealthFact: {
@@ -543,26 +1001,6 @@ export interface components {
             account: components["schemas"]["AccountLine"];
             link: components["schemas"]["Link"];
         };
-        LastAttempt: {
-            /** Format: int32 */
-            attempt: number;
-            compiled: boolean;
-            failure?: string;
-            form?: string;
-            late: boolean;
-            marks: components["schemas"]["Mark"][];
-            progress?: string;
-            /** @enum {string} */
-            state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
-            /** Format: int64 */
-            submissionId: number;
-            /** Format: int32 */
-            toSettle: number;
-            /** Format: date-time */
-            uploadedAt: string;
-            /** @enum {string} */
-            verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
-        };
         Line: {
             /** Format: int32 */
             depth: number;
@@ -576,10 +1014,34 @@ export interface components {
             expiresAt: string;
             token: string;
         };
+        ManuscriptView: {
+            brief: string;
+            course: components["schemas"]["Heading"];
+            files: components["schemas"]["FileLine"][];
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            number: number;
+            pattern: string;
+            problems: components["schemas"]["Problem"][];
+            settings?: components["schemas"]["SettingsForm"];
+            settingsText: string;
+            solutions: components["schemas"]["SolutionLine"][];
+            title: string;
+            unlike: string[];
+            versions: components["schemas"]["VersionLine"][];
+        };
         Mark: {
             label: string;
             /** @enum {string} */
             stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+        };
+        Member: {
+            /** Format: int64 */
+            account: number;
+            /** @enum {string} */
+            duty: "LEAD" | "TUTOR" | "READER";
+            name: string;
         };
         Message: {
             arguments: string[];
@@ -590,14 +1052,44 @@ export interface components {
             thread: number;
             to: string;
         };
+        Mistake: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            line: number;
+            message: string;
+        };
+        Name: {
+            doc: string;
+            /** @enum {string} */
+            kind: "ROLE" | "OPERATION" | "FIELD";
+            name: string;
+        };
+        NotationText: {
+            text: string;
+        };
+        Note: {
+            note?: string;
+        };
         OwnPassword: {
             after: string;
             before: string;
+        };
+        Part: {
+            names: string[];
+            negative: boolean;
+            sort?: string;
+            words?: string;
         };
         Participant: {
             id: string;
             name: string;
             type: string;
+        };
+        PatternCompletion: {
+            choices: string[];
+            /** Format: int32 */
+            from: number;
         };
         PatternLine: {
             id: string;
@@ -620,13 +1112,22 @@ export interface components {
             role?: string;
             text: string;
         };
+        PitfallLine: {
+            caughtBy: string[];
+            place: string;
+            text: string;
+        };
         Place: {
             course: string;
+            /** Format: int64 */
+            courseId: number;
             /** Format: int64 */
             exerciseId: number;
             /** Format: int32 */
             number: number;
             title: string;
+            /** Format: int32 */
+            version: number;
         };
         Points: {
             /** Format: double */
@@ -634,16 +1135,51 @@ export interface components {
             /** Format: double */
             possible: number;
         };
+        Problem: {
+            blocks: boolean;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            line: number;
+            message: string;
+            path: string;
+        };
+        Proof: {
+            caught: string[];
+            isAsExpected: boolean;
+            missed: string[];
+            open: string[];
+            /** @enum {string} */
+            verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
+        };
+        ReadText: {
+            mistake?: components["schemas"]["Mistake"];
+            pattern?: components["schemas"]["PatternView"];
+            sentences?: components["schemas"]["Sentences"];
+        };
+        Ready: {
+            block: string;
+            /** @enum {string} */
+            sort: "REQUIREMENT" | "SCENARIO" | "PITFALL";
+            text: string;
+        };
         Relation: {
             from: string;
             /** @enum {string} */
             kind: "REALISATION" | "ASSOCIATION";
             to: string;
         };
+        RelationLine: {
+            meaning: string;
+            of: ("TYPE" | "FIELD" | "OPERATION")[];
+            words: string;
+        };
         ReviewView: {
             decisions: components["schemas"]["Decision"][];
             feedback: string;
             history: components["schemas"]["Change"][];
+            /** Format: double */
+            late: number;
             /** Format: double */
             points: number;
             /** Format: double */
@@ -662,7 +1198,7 @@ export interface components {
         };
         Row: {
             feedback: string;
-            handedIn?: components["schemas"]["LastAttempt"];
+            handedIn?: components["schemas"]["CountedAttempt"];
             markedBy?: string;
             /** Format: double */
             points?: number;
@@ -671,10 +1207,52 @@ export interface components {
             settled: boolean;
             student: components["schemas"]["Student"];
         };
+        Rules: {
+            /** Format: int32 */
+            attempts: number;
+            /** Format: date-time */
+            closesAt?: string;
+            /** @enum {string} */
+            counts: "LAST" | "FIRST" | "BEST";
+            /** Format: int32 */
+            graceMinutes: number;
+            /** Format: date-time */
+            opensAt?: string;
+            /** Format: double */
+            percentPerDay: number;
+            /** Format: double */
+            pointsPerDay: number;
+            zone: string;
+        };
+        RunLine: {
+            lines: string[];
+            name: string;
+            place: string;
+            /** Format: double */
+            points: number;
+        };
+        Said: {
+            alone: boolean;
+            /** Format: int32 */
+            count: number;
+            parts: components["schemas"]["Part"][];
+            /** @enum {string} */
+            quantity: "EVERY" | "SOME" | "NO" | "EXACTLY" | "AT_LEAST" | "AT_MOST";
+            subject: string;
+            text: string;
+        };
         SandboxState: {
             found: string[];
             problem?: string;
             unsafe: boolean;
+        };
+        ScenarioLine: {
+            forms: string[];
+            name: string;
+            place: string;
+            /** Format: double */
+            points: number;
+            steps: string[];
         };
         ScenarioResult: {
             calls?: components["schemas"]["CallSequence"];
@@ -694,14 +1272,65 @@ export interface components {
             empty: boolean;
             pieces: components["schemas"]["Piece"][];
         };
+        SentenceEdit: {
+            condition?: components["schemas"]["Said"];
+            flag?: boolean;
+            /** Format: int32 */
+            index?: number;
+            /** @enum {string} */
+            kind: "WORTH" | "ESSENTIAL" | "FORBIDDEN" | "WORDING" | "HINT" | "SAYS" | "UNSAID" | "REMOVAL" | "MOVE" | "ADDITION";
+            place?: string;
+            /** Format: double */
+            points?: number;
+            text?: string;
+        };
+        Sentences: {
+            claims: components["schemas"]["Claim"][];
+            forms: components["schemas"]["FormClaims"][];
+            names: components["schemas"]["Name"][];
+            pitfalls: components["schemas"]["PitfallLine"][];
+            ready: components["schemas"]["Ready"][];
+            runs: components["schemas"]["RunLine"][];
+            scenarios: components["schemas"]["ScenarioLine"][];
+            /** Format: double */
+            testPoints: number;
+            values: components["schemas"]["ValuesLine"][];
+        };
         Session: {
             staff?: components["schemas"]["SignedIn"];
+        };
+        SettingsForm: {
+            closes?: string;
+            /** @enum {string} */
+            counts?: "LAST" | "FIRST" | "BEST";
+            due?: string;
+            /** Format: int32 */
+            graceMinutes?: number;
+            /** Format: int32 */
+            most?: number;
+            names?: {
+                [key: string]: string;
+            };
+            opens?: string;
+            /** Format: double */
+            percentPerDay?: number;
+            /** Format: double */
+            pointsPerDay?: number;
+            /** @enum {string} */
+            shows?: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            title: string;
+            wrong?: {
+                [key: string]: string[];
+            };
+            zone: string;
         };
         Settled: {
             settled: boolean;
         };
         Sheet: {
             course: string;
+            /** Format: int64 */
+            courseId: number;
             /** Format: int64 */
             exerciseId: number;
             /** Format: int32 */
@@ -720,6 +1349,13 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "LEAD" | "TUTOR";
+        };
+        SolutionLine: {
+            caughtBy: string[];
+            files: string[];
+            name: string;
+            path: string;
+            right: boolean;
         };
         SourceLine: {
             /** Format: int32 */
@@ -763,6 +1399,8 @@ export interface components {
             student: components["schemas"]["Student"];
             /** Format: date-time */
             uploadedAt: string;
+            /** Format: int32 */
+            version?: number;
         };
         Taken: {
             /** Format: int32 */
@@ -772,6 +1410,15 @@ export interface components {
         };
         TakenAway: {
             disabled: boolean;
+        };
+        TextEdit: {
+            edit: components["schemas"]["SentenceEdit"];
+            text: string;
+        };
+        TextPlace: {
+            /** Format: int32 */
+            at: number;
+            text: string;
         };
         Timing: {
             /** Format: int64 */
@@ -790,6 +1437,39 @@ export interface components {
             caughtBy: string[];
             text: string;
         };
+        Trial: {
+            proof: components["schemas"]["Proof"];
+            report: components["schemas"]["CheckReport"];
+            right: boolean;
+            solution: string;
+        };
+        ValuesLine: {
+            place: string;
+            text: string;
+        };
+        VersionLine: {
+            /** Format: int64 */
+            id: number;
+            inForce: boolean;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy?: string;
+            note: string;
+            /** Format: int32 */
+            number: number;
+        };
+        VocabularyView: {
+            relations: components["schemas"]["RelationLine"][];
+            sorts: string[];
+        };
+        Written: {
+            path: string;
+            /** Format: int64 */
+            revision: number;
+        };
+        WrittenText: {
+            text: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -799,7 +1479,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -891,7 +1571,7 @@ export interface operations {
             };
         };
     };
-    course: {
+    all: {
         parameters: {
             query?: never;
             header?: never;
@@ -906,12 +1586,209 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Heading"];
+                    "application/json": components["schemas"]["CourseLine"][];
                 };
             };
         };
     };
-    all_2: {
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseHead"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Beginning"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    folder: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseHead"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
+    colleagues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                account: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenDuty"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                account: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -927,6 +1804,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExerciseLine"][];
+                };
+            };
+        };
+    };
+    checkAllAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChecksBegun"];
                 };
             };
         };
@@ -1005,7 +1904,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1024,6 +1923,322 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ExerciseView"];
                 };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    manuscript: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ManuscriptView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query: {
+                path: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileText"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query: {
+                path: string;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WrittenText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Written"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                path: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    upload: {
+        parameters: {
+            query: {
+                folder: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Written"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query: {
+                path: string;
+                written?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Direction"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query: {
+                solution: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+        };
+    };
+    putInForce: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Note"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionLine"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1093,7 +2308,123 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    complete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextPlace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternCompletion"];
+                };
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotationText"];
+                };
+            };
+        };
+    };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotationText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotationText"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotationText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadText"];
+                };
+            };
+        };
+    };
+    vocabulary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VocabularyView"];
+                };
+            };
+        };
+    };
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1113,7 +2444,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,14 +1,14 @@
-import Markdown from 'react-markdown';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useExercise, useSheet } from '../api/exercises';
 import { Asked } from '../pattern/Asked';
 import { ClassDiagram } from '../pattern/ClassDiagram';
 import { RoleSeals } from '../seal/Seal';
-import { inWords } from '../page/count';
+import { inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
+import { Brief } from './Brief';
 import { HandIn } from './HandIn';
 import { SubmissionLine } from './SubmissionLine';
 import { tally } from './tally';
@@ -17,7 +17,6 @@ import { tally } from './tally';
 export function ExercisePage() {
   const id = Number(useParams().exercise);
   const exercise = useExercise(id);
-  const sheet = useSheet(id);
   if (!exercise.data) {
     return (
       <Page title="Exercise" crumbs={[{ text: 'Exercise' }]}>
@@ -34,17 +33,45 @@ export function ExercisePage() {
     );
   }
   const e = exercise.data;
+  return e.pattern ? <InForce exercise={{ ...e, pattern: e.pattern }} /> : <StillWritten exercise={e} />;
+}
+
+/** One that was not opened yet: only those who write it have something to do with it. */
+function StillWritten({ exercise: e }: { exercise: Api<'ExerciseView'> }) {
+  return (
+    <Page
+      title={e.title}
+      crumbs={[{ text: e.course.title, to: `/courses/${e.course.id}` }, { text: `${e.number} · ${e.title}` }]}
+    >
+      <h1 className="text-[27px] break-words">{e.title}</h1>
+      <p className="reading mt-2 max-w-[58ch] text-soft">
+        This exercise is still being written. Nothing can be handed in for it before it is opened.
+      </p>
+      <Link to={`/exercises/${e.id}/write`} className="act act-first mt-4 inline-block">
+        {e.rights.includes('SET_EXERCISES') ? 'Write it' : 'Read it'}
+      </Link>
+    </Page>
+  );
+}
+
+type Opened = Api<'ExerciseView'> & { pattern: Api<'PatternView'> };
+
+function InForce({ exercise: e }: { exercise: Opened }) {
+  const sheet = useSheet(e.id);
   return (
     <RoleSeals roles={e.pattern.roles.map((r) => r.name)}>
       <Page
         title={e.title}
-        crumbs={[{ text: e.course.title, to: '/' }, { text: `${e.number} · ${e.title}` }]}
+        crumbs={[
+          { text: e.course.title, to: `/courses/${e.course.id}` },
+          { text: `${e.number} · ${e.title}` },
+        ]}
         left={<Left exercise={e} rows={sheet.data?.rows ?? []} />}
-        right={<HandIn exercise={id} students={e.students} />}
+        right={e.rights.includes('HAND_IN') && <HandIn exercise={e.id} students={e.students} />}
       >
         <h1 className="text-[27px]">{e.title}</h1>
-        <div className="reading markdown mt-3 max-w-[66ch]">
-          <Markdown>{e.brief}</Markdown>
+        <div className="mt-3 max-w-[66ch]">
+          <Brief text={e.brief} exercise={e.id} written={false} />
         </div>
         <section id="roles" aria-labelledby="roles-heading" className="mt-8 scroll-mt-16">
           <h2 id="roles-heading" className="border-b border-rule pb-1 text-[21px]">
@@ -60,7 +87,7 @@ export function ExercisePage() {
   );
 }
 
-function Left({ exercise, rows }: { exercise: Api<'ExerciseView'>; rows: Api<'Row'>[] }) {
+function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
   const t = tally(rows);
   const lines: [string, string, number | string][] = [
     ['The roles', '#roles', exercise.pattern.roles.length],
@@ -72,9 +99,7 @@ function Left({ exercise, rows }: { exercise: Api<'ExerciseView'>; rows: Api<'Ro
       <Link to={`/patterns/${exercise.pattern.id}`} className="font-semibold hover:underline">
         {exercise.pattern.title}
       </Link>
-      <p className="text-soft">
-        Due <Moment at={exercise.dueAt} />
-      </p>
+      <Rules exercise={exercise} />
       <ul className="mt-6">
         {lines.map(([text, to, n]) => (
           <li key={to} className="border-b border-dotted border-rule">
@@ -95,7 +120,49 @@ function Left({ exercise, rows }: { exercise: Api<'ExerciseView'>; rows: Api<'Ro
       <Link to={`/exercises/${exercise.id}/grades`} className="act mt-5 inline-block">
         Grade sheet
       </Link>
+      <Link to={`/exercises/${exercise.id}/write`} className="quiet mt-4 block">
+        {exercise.rights.includes('SET_EXERCISES') ? 'Change the exercise' : 'Read how it is written'}
+      </Link>
     </>
+  );
+}
+
+/** When it is due, and what being late costs. */
+function Rules({ exercise: e }: { exercise: Opened }) {
+  const r = e.rules;
+  const costs = [
+    r && r.pointsPerDay > 0 && `${points(r.pointsPerDay)} ${r.pointsPerDay === 1 ? 'point' : 'points'}`,
+    r && r.percentPerDay > 0 && `${points(r.percentPerDay)} %`,
+  ].filter(Boolean);
+  const counting = { LAST: 'the last', FIRST: 'the first', BEST: 'the best' };
+  return (
+    <div className="text-soft">
+      <p>
+        {e.dueAt ? (
+          <>
+            Due <Moment at={e.dueAt} />
+          </>
+        ) : (
+          'No time at which it is due'
+        )}
+      </p>
+      {r && r.graceMinutes > 0 && <p>{r.graceMinutes} minutes of grace</p>}
+      {costs.length > 0 && <p>{costs.join(' and ')} for every day begun after that</p>}
+      {r?.closesAt && (
+        <p>
+          Closes <Moment at={r.closesAt} />
+        </p>
+      )}
+      {r && (r.attempts > 0 || r.counts !== 'LAST') && (
+        <p>
+          {r.attempts > 0
+            ? `${r.attempts} ${r.attempts === 1 ? 'attempt' : 'attempts'}`
+            : 'Any number of attempts'}
+          , {counting[r.counts]} counts
+        </p>
+      )}
+      <p>Version {e.version}</p>
+    </div>
   );
 }
 

@@ -3,7 +3,7 @@ import { stateOf, tally } from './tally';
 
 type Row = Api<'Row'>;
 
-function row(more: Partial<Row>, attempt?: Partial<Api<'LastAttempt'>>): Row {
+function row(more: Partial<Row>, attempt?: Partial<Api<'CountedAttempt'>>): Row {
   const handedIn = attempt && {
     submissionId: 1,
     state: 'CHECKED',

@@ -44,6 +44,6 @@ export function stateOf(row: Api<'Row'>): { text: string; ink: string } {
     : { text: `${missing(a)} missing`, ink: 'text-madder' };
 }
 
-function missing(a: Api<'LastAttempt'>): number {
+function missing(a: Api<'CountedAttempt'>): number {
   return a.marks.filter((m) => m.stroke === 'MISSING' || m.stroke === 'PARTLY').length;
 }

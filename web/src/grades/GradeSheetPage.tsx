@@ -44,7 +44,7 @@ export function GradeSheetPage() {
     <Page
       title={`Grade sheet, ${sheet.data.title}`}
       crumbs={[
-        { text: sheet.data.course, to: '/' },
+        { text: sheet.data.course, to: `/courses/${sheet.data.courseId}` },
         { text: `${sheet.data.number} · ${sheet.data.title}`, to: `/exercises/${id}` },
         { text: 'Grade sheet' },
       ]}

@@ -9,7 +9,7 @@ export function useKeys(keys: Record<string, () => void>) {
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
       const target = event.target as HTMLElement;
-      const typing = target.closest('input, textarea, select, [contenteditable]') !== null;
+      const typing = target.closest('input, textarea, select, [contenteditable], [role=menu]') !== null;
       if (typing || event.ctrlKey || event.metaKey || event.altKey) {
         return;
       }

@@ -144,7 +144,7 @@ const verbs: Record<Api<'Line'>['kind'], string> = {
   CASE: 'for',
 };
 
-function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }) {
+export function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }) {
   return (
     <details open={open} className="mt-1.5">
       <summary className="quiet w-fit text-[14px]">

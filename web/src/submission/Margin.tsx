@@ -31,6 +31,7 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
         ) : (
           <span className="text-soft">No points before the check.</span>
         )}
+        {review.late > 0 && <p className="text-ochre">{points(review.late)} taken off for being late</p>}
         {review.settledBy && (
           <p className="text-soft">
             Settled by {review.settledBy}, <Moment at={review.settledAt!} />

@@ -67,13 +67,13 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
   });
   const roles = s.report
     ? Object.keys(s.report.roles)
-    : (exercise.data?.pattern.roles.map((r) => r.name) ?? []);
+    : (exercise.data?.pattern?.roles.map((r) => r.name) ?? []);
   return (
     <RoleSeals roles={roles}>
       <Page
         title={`${s.student.name}, ${s.exercise.title}`}
         crumbs={[
-          { text: s.exercise.course, to: '/' },
+          { text: s.exercise.course, to: `/courses/${s.exercise.courseId}` },
           { text: `${s.exercise.number} · ${s.exercise.title}`, to: `/exercises/${s.exercise.exerciseId}` },
           { text: place >= 0 ? `submission ${place + 1} of ${pile.length}` : s.student.name },
         ]}
@@ -89,7 +89,11 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         right={<Margin submission={s} onSettled={goOn} />}
       >
         {s.report ? (
-          <Report submission={s} report={s.report} title={exercise.data?.pattern.title ?? s.report.pattern} />
+          <Report
+            submission={s}
+            report={s.report}
+            title={exercise.data?.pattern?.title ?? s.report.pattern}
+          />
         ) : (
           <NoReport submission={s} />
         )}
@@ -127,6 +131,11 @@ function Left({ submission: s }: { submission: Submission }) {
         <br />
         {s.late ? <span className="font-semibold text-ochre">late</span> : 'on time'}
       </p>
+      {s.version !== undefined && s.version !== s.exercise.version && (
+        <p className="mt-1 border-l-[3px] border-ochre pl-2 text-ochre">
+          Checked with version {s.version} of the exercise; version {s.exercise.version} is in force.
+        </p>
+      )}
       {s.attempts.length > 1 && (
         <p className="mt-1 text-soft">
           All attempts:{' '}

@@ -1,7 +1,10 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { useCourses } from '../api/courses';
 import { useExercises, useSandbox, useSheet } from '../api/exercises';
 import { useSession } from '../api/session';
 import type { Api } from '../api/client';
+import { CourseForm } from '../course/CourseForm';
 import { inWords } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
@@ -14,6 +17,7 @@ const SHOWN = 10;
 
 /** The first page: what there is to do, exercise by exercise. */
 export function TodayPage() {
+  const courses = useCourses();
   const exercises = useExercises();
   const session = useSession();
   const today = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format(
@@ -33,20 +37,112 @@ export function TodayPage() {
             again={() => void exercises.refetch()}
           />
         )}
-        {exercises.data?.length === 0 && (
-          <p className="reading mt-6 max-w-[56ch] text-soft">
-            There is no exercise yet. A course is made from a roster when the server starts: stop it and start
-            it with <code className="name">./hausaufgabe serve --roster students.csv</code>.
-          </p>
-        )}
-        <ul className="mt-7 border-t border-rule">
-          {exercises.data?.map((e) => (
-            <Exercise key={e.id} exercise={e} />
-          ))}
-        </ul>
+        {courses.data?.length === 0 && <NoCourse lead={session.data?.staff?.role === 'LEAD'} />}
+        {courses.data?.map((c) => (
+          <Course
+            key={c.id}
+            course={c}
+            exercises={(exercises.data ?? []).filter((e) => e.course.id === c.id)}
+            known={exercises.isSuccess}
+          />
+        ))}
+        {courses.data && courses.data.length > 0 && session.data?.staff?.role === 'LEAD' && <OneMore />}
         <SandboxTried />
       </div>
     </Page>
+  );
+}
+
+/** Nothing yet: what this place is for, and the one thing to do. */
+function NoCourse({ lead }: { lead: boolean }) {
+  return lead ? (
+    <section className="mt-8 border-t border-rule pt-6">
+      <h2 className="text-[21px]">There is no course yet</h2>
+      <p className="reading mt-1 mb-5 max-w-[56ch] text-soft">
+        Exercises are set in a course, and whoever works in it sees the same submissions and grades. Say what
+        yours is called; everything can be changed later.
+      </p>
+      <CourseForm />
+    </section>
+  ) : (
+    <p className="reading mt-6 max-w-[56ch] text-soft">
+      You have nothing to do in any course yet. Whoever leads the course gives you a duty on its page.
+    </p>
+  );
+}
+
+function OneMore() {
+  const [open, setOpen] = useState(false);
+  return (
+    <div className="mt-8">
+      {open ? (
+        <CourseForm onCancel={() => setOpen(false)} />
+      ) : (
+        <button type="button" className="quiet" onClick={() => setOpen(true)}>
+          Begin another course
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** What there is to do in one course. */
+function Course(props: { course: Api<'CourseLine'>; exercises: Api<'ExerciseLine'>[]; known: boolean }) {
+  const { course } = props;
+  const open = props.exercises.filter((e) => e.version !== undefined);
+  const written = props.exercises.filter((e) => e.version === undefined);
+  const sets = course.rights.includes('SET_EXERCISES');
+  return (
+    <section aria-labelledby={`course-${course.id}`} className="mt-7">
+      <div className="flex items-baseline justify-between gap-4 border-b border-ink pb-1">
+        <h2 id={`course-${course.id}`} className="min-w-0 text-[19px] break-words">
+          <Link to={`/courses/${course.id}`} className="hover:underline">
+            {course.title}
+          </Link>
+          {course.term && (
+            <span className="ml-2 font-ui text-[14px] font-normal text-soft">{course.term}</span>
+          )}
+        </h2>
+        {sets && (
+          <Link to={`/courses/${course.id}/new-exercise`} className="quiet shrink-0 text-[14px]">
+            Set an exercise
+          </Link>
+        )}
+      </div>
+      {props.known && props.exercises.length === 0 && (
+        <div className="py-5">
+          <p className="reading max-w-[56ch] text-soft">
+            No exercise is set in this course yet.
+            {sets &&
+              ' Begin with a pattern of the catalogue, with one of your own, or with a folder you have.'}
+          </p>
+          {sets && (
+            <Link to={`/courses/${course.id}/new-exercise`} className="act act-first mt-4 inline-block">
+              Set the first exercise
+            </Link>
+          )}
+        </div>
+      )}
+      <ul>
+        {open.map((e) => (
+          <Exercise key={e.id} exercise={e} />
+        ))}
+      </ul>
+      {written.length > 0 && (
+        <p className="mt-4 text-[14px] text-soft">
+          Still being written:{' '}
+          {written.map((e, i) => (
+            <span key={e.id}>
+              {i > 0 && ', '}
+              <Link to={`/exercises/${e.id}/write`} className="quiet">
+                {e.number} · {e.title}
+              </Link>
+            </span>
+          ))}
+          .
+        </p>
+      )}
+    </section>
   );
 }
 
@@ -92,13 +188,19 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
     <li className="grid grid-cols-[44px_1fr_auto] gap-x-4 border-b border-rule py-6">
       <span className="font-read text-[25px] text-soft">{exercise.number}</span>
       <div>
-        <h2 className="text-[21px]">
+        <h3 className="text-[21px]">
           <Link to={`/exercises/${exercise.id}`} className="hover:underline">
             {exercise.title}
           </Link>
-        </h2>
+        </h3>
         <p className="text-soft">
-          Due <Moment at={exercise.dueAt} />
+          {exercise.dueAt ? (
+            <>
+              Due <Moment at={exercise.dueAt} />
+            </>
+          ) : (
+            'No time at which it is due'
+          )}
         </p>
         {t && (
           <p className="reading mt-3 max-w-[58ch]">

@@ -1,12 +1,15 @@
 package hausaufgabe.bench;
 
+import hausaufgabe.checking.archive.ArchiveException;
+import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.Application;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
-import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Beginnings;
+import hausaufgabe.server.exercise.Manuscripts;
 import hausaufgabe.server.submission.Submissions;
 import java.io.IOException;
 import java.net.CookieManager;
@@ -18,8 +21,8 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -88,15 +91,7 @@ final class SheetBench {
                 .toList();
         Courses courses = context.getBean(Courses.class);
         Courses.Heading course = courses.create("Software Design II", roster);
-        long exercise = context.getBean(Exercises.class)
-                .create(
-                        course.id(),
-                        1,
-                        "What a berth costs",
-                        "Brief.",
-                        Catalogue.text("strategy").orElseThrow(),
-                        Instant.now().plus(Duration.ofDays(1)))
-                .id();
+        long exercise = opened(context.getBean(Manuscripts.class), course.id());
         List<Map<String, byte[]>> works = works();
         Submissions submissions = context.getBean(Submissions.class);
         List<Student> students = courses.students(course.id());
@@ -111,6 +106,16 @@ final class SheetBench {
             submissions.handIn(exercise, students.get(i).id(), files, lead.id(), Instant.now());
         }
         return exercise;
+    }
+
+    private static long opened(Manuscripts manuscripts, long course) {
+        try {
+            ExerciseFolder folder = Beginnings.folder(
+                    "What a berth costs", "Brief.", Catalogue.text("strategy").orElseThrow(), ZoneId.systemDefault());
+            return manuscripts.open(course, folder, null).exerciseId();
+        } catch (ArchiveException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** The strategy samples that end by themselves, each as the files that were handed in. */

@@ -36,7 +36,7 @@ class ApiDescription {
             ModelConverters.getInstance(true).readAll(Summary.Mark.class).forEach(api.getComponents()::addSchemas);
             api.getComponents()
                     .getSchemas()
-                    .get("LastAttempt")
+                    .get("CountedAttempt")
                     .getProperties()
                     .put(
                             "marks",

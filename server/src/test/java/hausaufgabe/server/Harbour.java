@@ -9,17 +9,27 @@ import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.archive.ArchiveException;
+import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.exercise.ExerciseSettings;
+import hausaufgabe.core.exercise.Lateness;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
 import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
+import hausaufgabe.server.exercise.Beginnings;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Manuscripts;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
@@ -50,13 +60,20 @@ public class Harbour {
     private Courses courses;
 
     @Autowired
+    private Staffing staffing;
+
+    @Autowired
     private Exercises exercises;
+
+    @Autowired
+    private Manuscripts manuscripts;
 
     private final AtomicBoolean breaks = new AtomicBoolean();
     public Staff lead;
     public Staff tutor;
     public List<Student> students;
-    public Exercises.Setting exercise;
+    public Exercises.Line exercise;
+    public long course;
 
     @Bean
     @Primary
@@ -87,6 +104,25 @@ public class Harbour {
         };
     }
 
+    private static ExerciseFolder berths() {
+        ExerciseSettings settings = new ExerciseSettings(
+                "What a berth costs",
+                ZoneId.of("UTC"),
+                null,
+                LocalDateTime.parse("2030-01-01T20:00"),
+                Lateness.NONE,
+                ExerciseSettings.Attempts.ANY,
+                ExerciseSettings.Shown.NOTHING,
+                Map.of(),
+                Map.of());
+        try {
+            return Beginnings.folder(
+                    settings, "Brief.", Catalogue.text("strategy").orElseThrow());
+        } catch (ArchiveException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** The next check, whatever of, breaks its checker. */
     public void breakNext() {
         breaks.set(true);
@@ -106,13 +142,10 @@ public class Harbour {
                         new Student(0, "2", "=Tjark \"Quote\", Bojer", "B"),
                         new Student(0, "3", "Wiebke Sandvik", "A")));
         students = courses.students(course.id());
-        exercise = exercises.create(
-                course.id(),
-                1,
-                "What a berth costs",
-                "Brief.",
-                Catalogue.text("strategy").orElseThrow(),
-                Instant.parse("2030-01-01T20:00:00Z"));
+        staffing.give(course.id(), lead.id(), Duty.LEAD);
+        staffing.give(course.id(), tutor.id(), Duty.TUTOR);
+        this.course = course.id();
+        exercise = exercises.line(manuscripts.open(course.id(), berths(), lead).exerciseId());
     }
 
     public Student student(String number) {

@@ -285,12 +285,33 @@ public final class SettingsYaml {
         putUnless(root, "shows", s.shows(), Shown.NOTHING);
         putUnless(root, "names", s.names(), Map.of());
         putUnless(root, "wrong", s.wrong(), Map.of());
+        return text(root);
+    }
+
+    /** Fields as YAML, those without a value left out. */
+    public static String text(Map<String, ?> fields) {
         DumperOptions options = new DumperOptions();
         options.setDefaultFlowStyle(DumperOptions.FlowStyle.BLOCK);
         options.setAllowUnicode(true);
         options.setWidth(200);
         options.setSplitLines(false);
-        return new Yaml(new Representer(options), options).dump(root);
+        return new Yaml(new Representer(options), options).dump(said(fields));
+    }
+
+    private static Map<String, Object> said(Map<String, ?> fields) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        fields.forEach((k, v) -> {
+            if (v != null) {
+                all.put(k, v instanceof Map<?, ?> inner ? said(asFields(inner)) : plain(v));
+            }
+        });
+        return all;
+    }
+
+    private static Map<String, Object> asFields(Map<?, ?> map) {
+        Map<String, Object> fields = new LinkedHashMap<>();
+        map.forEach((k, v) -> fields.put(String.valueOf(k), v));
+        return fields;
     }
 
     private static void putUnless(Map<String, Object> into, String key, Object value, Object usual) {

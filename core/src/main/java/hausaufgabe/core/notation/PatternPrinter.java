@@ -63,9 +63,7 @@ public final class PatternPrinter {
         }
         gapIf(!pattern.pitfalls().isEmpty());
         for (int i = 0; i < pattern.pitfalls().size(); i++) {
-            Pitfall p = pattern.pitfalls().get(i);
-            String by = p.caughtBy().isEmpty() ? "" : " caught by " + String.join(", ", p.caughtBy());
-            line(1, "pitfall " + i, "pitfall " + quoted(p.text()) + by);
+            line(1, "pitfall " + i, block(pattern.pitfalls().get(i)).strip());
         }
         pattern.scenarios().forEach(this::scenario);
         pattern.runs().forEach(this::run);
@@ -228,6 +226,36 @@ public final class PatternPrinter {
         for (int i = 0; i < lines.size(); i++) {
             line(2, anchor + " " + (i + 1), lines.get(i));
         }
+    }
+
+    /** A requirement with its lines, as it stands in a pattern's text. */
+    public static String block(DesignPattern pattern, Requirement r) {
+        PatternPrinter printer = new PatternPrinter(pattern);
+        printer.requirement(1, "", r.forbidden() ? "forbid" : "require", r);
+        return printer.out.toString();
+    }
+
+    /** A scenario with its lines, as it stands in a pattern's text. */
+    public static String block(DesignPattern pattern, Scenario s) {
+        PatternPrinter printer = new PatternPrinter(pattern);
+        printer.scenario(s);
+        return printer.out.toString().stripLeading().indent(2);
+    }
+
+    /** A pitfall, as it stands in a pattern's text. */
+    public static String block(Pitfall p) {
+        String by = p.caughtBy().isEmpty() ? "" : " caught by " + String.join(", ", p.caughtBy());
+        return "  pitfall " + quoted(p.text()) + by + "\n";
+    }
+
+    /** The lines of a run, as the notation writes them. */
+    public static List<String> lines(Run run) {
+        return RunPrinter.lines(run);
+    }
+
+    /** A line of values, as the notation writes it. */
+    public static String line(ValidValues values) {
+        return ValuesPrinter.print(values);
     }
 
     /** A step of a scenario as the notation writes it. */

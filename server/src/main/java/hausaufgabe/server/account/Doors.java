@@ -9,14 +9,33 @@ final class Doors {
 
     private Doors() {}
 
-    static void open(AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry rules) {
+    static void open(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry rules,
+            CourseRights course) {
         rules.requestMatchers("/api/session", "/api/links", "/api/links/**").permitAll();
         rules.requestMatchers("/api/session/password").authenticated();
         rules.requestMatchers("/api/accounts", "/api/accounts/**").hasAuthority(Right.MANAGE_ACCOUNTS.name());
-        rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions", "/api/submissions/*/check")
-                .hasAuthority(Right.HAND_IN.name());
-        rules.requestMatchers(HttpMethod.PUT, "/api/submissions/*/*").hasAuthority(Right.MARK.name());
-        rules.requestMatchers(HttpMethod.DELETE, "/api/submissions/*/*").hasAuthority(Right.MARK.name());
+
+        rules.requestMatchers(HttpMethod.POST, "/api/courses").hasAuthority(Right.MAKE_COURSES.name());
+        rules.requestMatchers(HttpMethod.GET, "/api/courses/*").access(course.needing(Right.READ));
+        rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
+        rules.requestMatchers("/api/courses/*/exercises", "/api/courses/*/exercises/**")
+                .access(course.needing(Right.SET_EXERCISES));
+        rules.requestMatchers("/api/courses/*", "/api/courses/*/staff/*").access(course.needing(Right.LEAD_COURSE));
+
+        rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers(HttpMethod.GET, "/api/exercises/*", "/api/exercises/*/**")
+                .access(course.needing(Right.READ));
+        rules.requestMatchers("/api/exercises/*", "/api/exercises/*/**").access(course.needing(Right.SET_EXERCISES));
+
+        rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/check").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers(HttpMethod.PUT, "/api/submissions/*/*").access(course.needing(Right.MARK));
+        rules.requestMatchers(HttpMethod.DELETE, "/api/submissions/*/*").access(course.needing(Right.MARK));
+        rules.requestMatchers(HttpMethod.GET, "/api/submissions/*", "/api/submissions/*/**")
+                .access(course.needing(Right.READ));
+
+        // reads a text and keeps nothing
+        rules.requestMatchers(HttpMethod.POST, "/api/notation/*").hasAuthority(Right.READ.name());
         rules.requestMatchers(HttpMethod.GET, "/api/**").hasAuthority(Right.READ.name());
         rules.requestMatchers("/api/**").denyAll();
         // the web application's own files

@@ -40,11 +40,12 @@ class Security {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper, Accounts accounts) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper, Accounts accounts, CourseRights course)
+            throws Exception {
         CsrfTokenRequestAttributeHandler plain = new CsrfTokenRequestAttributeHandler();
         // no deferred loading: the first page already brings the cookie that the sign-in needs
         plain.setCsrfRequestAttributeName(null);
-        http.authorizeHttpRequests(Doors::open)
+        http.authorizeHttpRequests(rules -> Doors.open(rules, course))
                 .addFilterBefore(new CurrentSession(accounts), AuthorizationFilter.class)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(plain))

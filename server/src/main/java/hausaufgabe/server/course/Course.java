@@ -14,9 +14,21 @@ class Course {
 
     String title;
 
+    /** As people say it, such as "autumn 2026"; may be empty. */
+    String term;
+
+    /** Where the clocks hang that its times are told by. */
+    String zone;
+
     protected Course() {}
 
-    Course(String title) {
+    Course(String title, String term, String zone) {
         this.title = title;
+        this.term = term;
+        this.zone = zone;
+    }
+
+    Courses.Heading heading() {
+        return new Courses.Heading(id, title, term);
     }
 }

@@ -1,22 +1,137 @@
 package hausaufgabe.server.course;
 
 import hausaufgabe.server.Problem;
+import hausaufgabe.server.account.CourseRights;
+import hausaufgabe.server.account.Duty;
+import hausaufgabe.server.account.Right;
+import hausaufgabe.server.account.Staff;
+import jakarta.validation.constraints.NotNull;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
+/** Courses, and who does what in them. */
 @RestController
-@RequestMapping("/api/course")
+@RequestMapping("/api/courses")
 class CourseController {
 
     private final Courses courses;
+    private final Staffing staffing;
+    private final CourseRights rights;
 
-    CourseController(Courses courses) {
+    CourseController(Courses courses, Staffing staffing, CourseRights rights) {
         this.courses = courses;
+        this.staffing = staffing;
+        this.rights = rights;
     }
 
+    /** @param rights what whoever asks may do in it */
+    record CourseLine(long id, String title, String term, List<Right> rights) {}
+
+    /** @param students how many are in it */
+    record Group(String name, int students) {}
+
+    record CourseView(
+            long id,
+            String title,
+            String term,
+            String zone,
+            List<Staffing.Member> staff,
+            List<Group> groups,
+            List<Right> rights) {}
+
+    record CourseHead(
+            @NotNull String title,
+            @Nullable String term,
+            @Nullable String zone) {}
+
+    record GivenDuty(@NotNull Duty duty) {}
+
+    /** Those that whoever asks has something to do in. */
     @GetMapping
-    Courses.Heading course() {
-        return courses.first().orElseThrow(() -> Problem.notFound("There is no course yet."));
+    List<CourseLine> all(@AuthenticationPrincipal Staff staff) {
+        return courses.all().stream()
+                .map(c -> new CourseLine(c.id(), c.title(), c.term(), rights.of(staff, c.id())))
+                .filter(c -> !c.rights().isEmpty())
+                .toList();
+    }
+
+    @GetMapping("/{id}")
+    CourseView one(@PathVariable long id, @AuthenticationPrincipal Staff staff) {
+        Courses.Heading c = courses.heading(id);
+        Map<String, Integer> groups = courses.students(id).stream()
+                .collect(Collectors.toMap(Student::group, s -> 1, Integer::sum, TreeMap::new));
+        return new CourseView(
+                c.id(),
+                c.title(),
+                c.term(),
+                courses.zone(id).getId(),
+                staffing.of(id),
+                groups.entrySet().stream()
+                        .map(g -> new Group(g.getKey(), g.getValue()))
+                        .toList(),
+                rights.of(staff, id));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    @Transactional
+    public CourseView create(@RequestBody CourseHead given, @AuthenticationPrincipal Staff staff) {
+        Courses.Heading made = courses.create(given.title(), given.term(), zone(given.zone()));
+        staffing.give(made.id(), staff.id(), Duty.LEAD);
+        return one(made.id(), staff);
+    }
+
+    @PutMapping("/{id}")
+    CourseView rename(@PathVariable long id, @RequestBody CourseHead given, @AuthenticationPrincipal Staff staff) {
+        courses.rename(id, given.title(), given.term(), zone(given.zone()));
+        return one(id, staff);
+    }
+
+    private static ZoneId zone(@Nullable String given) {
+        try {
+            return given == null || given.isBlank() ? ZoneId.systemDefault() : ZoneId.of(given.strip());
+        } catch (DateTimeException e) {
+            throw Problem.badRequest("“" + given + "” is no time zone; one looks like Europe/Berlin.");
+        }
+    }
+
+    /** Those who have an account and no duty in the course. */
+    @GetMapping("/{id}/colleagues")
+    List<Staffing.Colleague> colleagues(@PathVariable long id) {
+        return staffing.others(id);
+    }
+
+    @PutMapping("/{id}/staff/{account}")
+    CourseView give(
+            @PathVariable long id,
+            @PathVariable long account,
+            @RequestBody GivenDuty given,
+            @AuthenticationPrincipal Staff staff) {
+        courses.heading(id);
+        staffing.give(id, account, given.duty() == null ? Duty.TUTOR : given.duty());
+        return one(id, staff);
+    }
+
+    @DeleteMapping("/{id}/staff/{account}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void release(@PathVariable long id, @PathVariable long account) {
+        staffing.release(id, account);
     }
 }

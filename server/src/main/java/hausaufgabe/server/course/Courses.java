@@ -1,17 +1,24 @@
 package hausaufgabe.server.course;
 
 import hausaufgabe.server.Problem;
+import hausaufgabe.server.account.InCourse;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The course: in this version there is one. */
+/** The courses of this installation, and the students of each. */
 @Service
-public class Courses {
+public class Courses implements InCourse {
 
-    interface CourseRepository extends JpaRepository<Course, Long> {}
+    private static final int LONGEST_TITLE = 200;
+    private static final int LONGEST_TERM = 60;
+
+    interface CourseRepository extends JpaRepository<Course, Long> {
+        List<Course> findAllByOrderByTitleAscIdAsc();
+    }
 
     interface StudentRepository extends JpaRepository<Enrolled, Long> {
         List<Enrolled> findByCourseIdOrderByNameAscNumberAsc(Long courseId);
@@ -25,13 +32,83 @@ public class Courses {
         this.students = students;
     }
 
-    /** What a page's head says of a course. */
-    public record Heading(long id, String title) {}
+    /**
+     * What a page's head says of a course.
+     *
+     * @param term may be empty
+     */
+    public record Heading(long id, String title, String term) {}
+
+    @Override
+    public String kind() {
+        return "courses";
+    }
+
+    @Override
+    public Optional<Long> courseOf(long number) {
+        return courses.existsById(number) ? Optional.of(number) : Optional.empty();
+    }
 
     @Transactional
     public Heading create(String title) {
-        Course c = courses.save(new Course(title));
-        return new Heading(c.id, c.title);
+        return create(title, "", ZoneId.systemDefault());
+    }
+
+    /** @throws Problem where title or term cannot be used */
+    @Transactional
+    public Heading create(String title, String term, ZoneId zone) {
+        return courses.save(new Course(usableTitle(title), usableTerm(term), zone.getId()))
+                .heading();
+    }
+
+    /** Changes what a course is called. */
+    @Transactional
+    public Heading rename(long id, String title, String term, ZoneId zone) {
+        Course c = course(id);
+        c.title = usableTitle(title);
+        c.term = usableTerm(term);
+        c.zone = zone.getId();
+        return courses.save(c).heading();
+    }
+
+    private static String usableTitle(String title) {
+        String plain = title == null ? "" : title.strip();
+        if (plain.isEmpty() || plain.length() > LONGEST_TITLE) {
+            throw Problem.badRequest("Give the course a title of at most " + LONGEST_TITLE + " characters.");
+        }
+        return plain;
+    }
+
+    private static String usableTerm(String term) {
+        String plain = term == null ? "" : term.strip();
+        if (plain.length() > LONGEST_TERM) {
+            throw Problem.badRequest("A term has at most " + LONGEST_TERM + " characters, such as “autumn 2026”.");
+        }
+        return plain;
+    }
+
+    private Course course(long id) {
+        return courses.findById(id).orElseThrow(() -> Problem.notFound("There is no such course."));
+    }
+
+    /** @throws Problem where there is no such course */
+    @Transactional(readOnly = true)
+    public Heading heading(long id) {
+        return course(id).heading();
+    }
+
+    /** Where the clocks hang that a course's times are told by. */
+    @Transactional(readOnly = true)
+    public ZoneId zone(long id) {
+        return ZoneId.of(course(id).zone);
+    }
+
+    /** By title. */
+    @Transactional(readOnly = true)
+    public List<Heading> all() {
+        return courses.findAllByOrderByTitleAscIdAsc().stream()
+                .map(Course::heading)
+                .toList();
     }
 
     /**
@@ -56,11 +133,6 @@ public class Courses {
     @Transactional
     public Student enrol(long course, String number, String name, String group) {
         return students.save(new Enrolled(course, number, name, group)).asStudent();
-    }
-
-    @Transactional(readOnly = true)
-    public Optional<Heading> first() {
-        return courses.findAll().stream().findFirst().map(c -> new Heading(c.id, c.title));
     }
 
     /** The students of a course, by name. */

@@ -1,12 +1,15 @@
 package hausaufgabe.server.demo;
 
-import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.server.Greeting;
 import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Manuscripts;
 import hausaufgabe.server.review.Reviews;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
@@ -19,7 +22,8 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalTime;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,7 +41,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /**
- * The harbour school of Nordhafen: a course, 48 students, the berth-fee exercise and eight submissions, checked for real
+ * The harbour school of Nordhafen: a course, 48 students, its exercises and eight submissions, checked for real
  * at the first start. All people are made up. Does nothing where there are records already.
  */
 @Component
@@ -47,6 +51,9 @@ class DemoData implements Greeting {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final String PASSWORD = "nordhafen";
     private static final String FOLDER = "demo/submissions/";
+    private static final ZoneId NORDHAFEN = ZoneId.of("Europe/Berlin");
+    /** Days that are left for the exercise that is being worked on. */
+    private static final int WORKED_ON = 6;
 
     /** Who handed in what, and how long before the hour it was due. */
     private record Piece(int student, String folder, Duration early) {}
@@ -63,7 +70,8 @@ class DemoData implements Greeting {
 
     private final Accounts accounts;
     private final Courses courses;
-    private final Exercises exercises;
+    private final Staffing staffing;
+    private final Manuscripts manuscripts;
     private final Submissions submissions;
     private final Reviews reviews;
     private final Clock clock;
@@ -71,13 +79,15 @@ class DemoData implements Greeting {
     DemoData(
             Accounts accounts,
             Courses courses,
-            Exercises exercises,
+            Staffing staffing,
+            Manuscripts manuscripts,
             Submissions submissions,
             Reviews reviews,
             Clock clock) {
         this.accounts = accounts;
         this.courses = courses;
-        this.exercises = exercises;
+        this.staffing = staffing;
+        this.manuscripts = manuscripts;
         this.submissions = submissions;
         this.reviews = reviews;
         this.clock = clock;
@@ -95,23 +105,25 @@ class DemoData implements Greeting {
         if (!accounts.isEmpty()) {
             return;
         }
-        accounts.create("maike", "Maike Thiede", PASSWORD, Staff.Role.LEAD);
+        Staff lead = accounts.create("maike", "Maike Thiede", PASSWORD, Staff.Role.LEAD);
         Staff tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Staff.Role.TUTOR);
-        Courses.Heading course = courses.create("Software Design II");
+        Courses.Heading course = courses.create("Software Design II", "autumn term", NORDHAFEN);
+        staffing.give(course.id(), lead.id(), Duty.LEAD);
+        staffing.give(course.id(), tutor.id(), Duty.TUTOR);
         List<Student> students = enrol(course);
-        Instant due =
-                ZonedDateTime.now(clock).minusDays(1).with(LocalTime.of(20, 0)).toInstant();
-        Exercises.Setting exercise = exercises.create(
-                course.id(),
-                1,
-                "What a berth costs",
-                text("demo/berth-fee.md"),
-                Catalogue.text("strategy").orElseThrow(),
-                due);
+        ZonedDateTime today = ZonedDateTime.now(clock.withZone(NORDHAFEN));
+        LocalDateTime evening = today.toLocalDate().atTime(20, 0);
+        List<ExerciseFolder> folders = DemoExercises.all();
+        // one to be marked, one that is being worked on, the others still to be opened
+        Exercises.Version exercise =
+                manuscripts.open(course.id(), DemoExercises.due(folders.get(0), evening.minusDays(1)), lead);
+        manuscripts.open(course.id(), DemoExercises.due(folders.get(1), evening.plusDays(WORKED_ON)), lead);
+        folders.stream().skip(2).forEach(f -> manuscripts.begin(course.id(), f, lead));
+        Instant due = exercise.dueAt().orElseThrow();
         List<HandedIn> taken = new ArrayList<>();
         for (Piece p : PIECES) {
             taken.add(submissions.handIn(
-                    exercise.id(),
+                    exercise.exerciseId(),
                     students.get(p.student()).id(),
                     files(p.folder()),
                     tutor.id(),
@@ -204,13 +216,5 @@ class DemoData implements Greeting {
 
     private static InputStream open(String resource) {
         return DemoData.class.getClassLoader().getResourceAsStream(resource);
-    }
-
-    private static String text(String resource) {
-        try (InputStream in = open(resource)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

@@ -4,7 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import java.time.Instant;
 
 @Entity
 class Exercise {
@@ -15,19 +14,18 @@ class Exercise {
 
     Long courseId;
     int number;
+
+    /** As the manuscript has it, for lists. */
     String title;
-    String brief;
-    String patternText;
-    Instant dueAt;
+
+    /** The version that submissions are judged by; null as long as it was not opened. */
+    Long currentVersion;
 
     protected Exercise() {}
 
-    Exercise(Long courseId, int number, String title, String brief, String patternText, Instant dueAt) {
+    Exercise(Long courseId, int number, String title) {
         this.courseId = courseId;
         this.number = number;
         this.title = title;
-        this.brief = brief;
-        this.patternText = patternText;
-        this.dueAt = dueAt;
     }
 }

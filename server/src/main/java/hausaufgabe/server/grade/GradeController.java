@@ -69,7 +69,7 @@ class GradeController {
     }
 
     private static Object[] cells(Grades.Row row) {
-        Grades.LastAttempt a = row.handedIn();
+        Grades.CountedAttempt a = row.handedIn();
         return new Object[] {
             safe(row.student().number()),
             safe(row.student().name()),

@@ -1,6 +1,7 @@
 package hausaufgabe.server.grade;
 
 import com.fasterxml.jackson.annotation.JsonRawValue;
+import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.account.Accounts;
@@ -14,15 +15,18 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The grade sheet of an exercise: every student, with the last attempt. It is read by a fixed number of queries from what was
+ * The grade sheet of an exercise: every student, with the attempt that counts. It is read by a fixed number of queries from what was
  * kept for lists; no report and nothing that was handed in is opened for it.
  */
 @Service
@@ -36,12 +40,10 @@ class Grades {
                    v.feedback as feedback, v.settledBy as settledBy
             from Enrolled st
             left join Submission s on s.studentId = st.id and s.exerciseId = :exercise
-                 and s.attempt = (select max(x.attempt) from Submission x
-                                  where x.studentId = st.id and x.exerciseId = :exercise)
             left join CheckRun r on r.id = s.currentRun
             left join Review v on v.submissionId = s.id
             where st.courseId = :course
-            order by st.name, st.number
+            order by st.name, st.number, s.attempt
             """;
     private static final String DECIDED = """
             select d.key.submissionId as submission, d.key.item as item, d.points as points, r.items as items
@@ -74,13 +76,13 @@ class Grades {
     /**
      * One student.
      *
-     * @param handedIn null where nothing was
-     * @param points null before there is a report
+     * @param handedIn the attempt that counts; null where nothing was handed in
+     * @param points as they stand, less what being late costs; null before there is a report
      * @param markedBy name of who settled it, or of who last changed it; null when nobody has
      */
     record Row(
             Student student,
-            @Nullable LastAttempt handedIn,
+            @Nullable CountedAttempt handedIn,
             @Nullable Double points,
             @Nullable Double possible,
             @Nullable String markedBy,
@@ -88,14 +90,18 @@ class Grades {
             String feedback) {}
 
     /**
+     * @param attempts how many there are
+     * @param lateCost points taken off for being late
      * @param verdict null before there is a report
      * @param marks as they are kept, in JSON
      */
-    record LastAttempt(
+    record CountedAttempt(
             long submissionId,
             int attempt,
+            int attempts,
             Instant uploadedAt,
             boolean late,
+            double lateCost,
             HandedIn.State state,
             @Nullable String progress,
             @Nullable String failure,
@@ -106,11 +112,12 @@ class Grades {
 
             @JsonRawValue String marks) {}
 
-    record Sheet(long exerciseId, int number, String title, String course, List<Row> rows) {}
+    record Sheet(long exerciseId, int number, String title, long courseId, String course, List<Row> rows) {}
 
     @Transactional(readOnly = true)
     Sheet sheet(long exercise) {
-        Exercises.Setting setting = exercises.get(exercise);
+        Exercises.Line line = exercises.line(exercise);
+        Optional<Exercises.Version> version = exercises.inForce(exercise);
         Map<Long, String> names = accounts.names();
         Map<Long, Map<String, BigDecimal>> decided = new HashMap<>();
         Map<Long, String> items = new HashMap<>();
@@ -124,19 +131,44 @@ class Grades {
         for (Tuple t : ask(LAST_CHANGES).setParameter("exercise", exercise).getResultList()) {
             lastBy.put(t.get("submission", Long.class), t.get("changedBy", Long.class));
         }
-        List<Row> rows = ask(ROWS)
+        Map<Long, List<Tuple>> byStudent = new LinkedHashMap<>();
+        ask(ROWS)
                 .setParameter("exercise", exercise)
-                .setParameter("course", setting.courseId())
+                .setParameter("course", line.courseId())
                 .getResultList()
-                .stream()
-                .map(t -> row(t, setting, names, lastBy, decided, items))
+                .forEach(t -> byStudent
+                        .computeIfAbsent(t.get("student", Long.class), k -> new ArrayList<>())
+                        .add(t));
+        List<Row> rows = byStudent.values().stream()
+                .map(attempts -> counted(
+                        attempts.stream()
+                                .map(t -> row(t, attempts.size(), version, names, lastBy, decided, items))
+                                .toList(),
+                        version))
                 .toList();
         return new Sheet(
-                setting.id(),
-                setting.number(),
-                setting.title(),
-                courses.first().map(Courses.Heading::title).orElse(""),
+                line.id(),
+                line.number(),
+                line.title(),
+                line.courseId(),
+                courses.heading(line.courseId()).title(),
                 rows);
+    }
+
+    /** The attempt that the exercise says counts; of those that are worth the same the last. */
+    private static Row counted(List<Row> attempts, Optional<Exercises.Version> version) {
+        ExerciseSettings.Counting rule =
+                version.map(v -> v.settings().attempts().counts()).orElse(ExerciseSettings.Counting.LAST);
+        return switch (rule) {
+            case FIRST -> attempts.get(0);
+            case LAST -> attempts.get(attempts.size() - 1);
+            case BEST ->
+                attempts.stream().reduce((a, b) -> worth(b) >= worth(a) ? b : a).orElseThrow();
+        };
+    }
+
+    private static double worth(Row row) {
+        return row.points() == null ? -1 : row.points();
     }
 
     private jakarta.persistence.TypedQuery<Tuple> ask(String query) {
@@ -145,7 +177,8 @@ class Grades {
 
     private Row row(
             Tuple t,
-            Exercises.Setting setting,
+            int attempts,
+            Optional<Exercises.Version> version,
             Map<Long, String> names,
             Map<Long, Long> lastBy,
             Map<Long, Map<String, BigDecimal>> decided,
@@ -163,11 +196,17 @@ class Grades {
         Points points =
                 verdict == null ? null : points(t, decided.getOrDefault(submission, Map.of()), items.get(submission));
         Instant uploadedAt = t.get("uploadedAt", Instant.class);
-        LastAttempt attempt = new LastAttempt(
+        double late = points == null
+                ? 0
+                : version.map(v -> v.deduction(uploadedAt, points.points(), points.possible()))
+                        .orElse(0.0);
+        CountedAttempt attempt = new CountedAttempt(
                 submission,
                 t.get("attempt", Integer.class),
+                attempts,
                 uploadedAt,
-                uploadedAt.isAfter(setting.dueAt()),
+                version.map(v -> v.isLate(uploadedAt)).orElse(false),
+                late,
                 HandedIn.State.valueOf(String.valueOf(t.get("state"))),
                 submissions.progressOf(submission),
                 t.get("failure", String.class),
@@ -181,7 +220,7 @@ class Grades {
         return new Row(
                 student,
                 attempt,
-                points == null ? null : points.points(),
+                points == null ? null : points.points() - late,
                 points == null ? null : points.possible(),
                 names.get(settledBy != null ? settledBy : lastBy.get(submission)),
                 settledBy != null,

@@ -46,7 +46,8 @@ class MarkingController {
         this.reviews = reviews;
     }
 
-    record Place(long exerciseId, int number, String title, String course) {}
+    /** @param version number of the version in force */
+    record Place(long exerciseId, int number, String title, String course, long courseId, int version) {}
 
     record AttemptLink(long id, int attempt) {}
 
@@ -62,6 +63,7 @@ class MarkingController {
             @Nullable String progress,
             @Nullable String failure,
             @Nullable CheckReport report,
+            @Nullable Integer version,
             List<SourceLine> sources,
             ReviewView review) {}
 
@@ -89,7 +91,8 @@ class MarkingController {
     @GetMapping
     ResponseEntity<SubmissionView> view(@PathVariable long id) {
         HandedIn s = submissions.get(id);
-        Exercises.Setting e = exercises.get(s.exerciseId());
+        Exercises.Line e = exercises.line(s.exerciseId());
+        Exercises.Version inForce = exercises.opened(s.exerciseId());
         List<SourceLine> sources = files(id).stream()
                 .map(f -> new SourceLine(f.path(), (int) f.text().lines().count()))
                 .toList();
@@ -100,18 +103,21 @@ class MarkingController {
                         e.id(),
                         e.number(),
                         e.title(),
-                        courses.first().map(Courses.Heading::title).orElse("")),
+                        courses.heading(e.courseId()).title(),
+                        e.courseId(),
+                        inForce.number()),
                 courses.student(s.studentId()),
                 s.attempt(),
                 submissions.attempts(s.exerciseId(), s.studentId()).stream()
                         .map(a -> new AttemptLink(a.id(), a.attempt()))
                         .toList(),
                 s.uploadedAt(),
-                s.uploadedAt().isAfter(e.dueAt()),
+                inForce.isLate(s.uploadedAt()),
                 s.state(),
                 s.progress(),
                 s.failure(),
                 s.checked(),
+                s.version(),
                 sources,
                 review);
         return ResponseEntity.ok().eTag('"' + review.version() + '"').body(view);

@@ -8,14 +8,16 @@ import org.jspecify.annotations.Nullable;
  * What people made of a submission.
  *
  * @param version to be sent back with a change; names the state it was read in
- * @param points the sum that stands now: decided where a person has decided, else proposed
+ * @param points the sum that stands now: decided where a person has decided, else proposed, less what being late costs
  * @param possible the most there is; 0 before there is a report
+ * @param late points taken off for being late, which {@code points} is without already
  * @param settledBy name of who settled it; null when nobody has
  */
 public record ReviewView(
         String version,
         double points,
         double possible,
+        double late,
         String feedback,
         @Nullable String settledBy,
         @Nullable Instant settledAt,

@@ -5,6 +5,7 @@ import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Summary.Item;
@@ -47,6 +48,7 @@ public class Reviews {
     private final DecisionRepository decisions;
     private final ChangeRepository changes;
     private final Submissions submissions;
+    private final Exercises exercises;
     private final Accounts accounts;
     private final Clock clock;
     private final EntityManager entities;
@@ -56,6 +58,7 @@ public class Reviews {
             DecisionRepository decisions,
             ChangeRepository changes,
             Submissions submissions,
+            Exercises exercises,
             Accounts accounts,
             Clock clock,
             EntityManager entities) {
@@ -63,6 +66,7 @@ public class Reviews {
         this.decisions = decisions;
         this.changes = changes;
         this.submissions = submissions;
+        this.exercises = exercises;
         this.accounts = accounts;
         this.clock = clock;
         this.entities = entities;
@@ -74,11 +78,15 @@ public class Reviews {
         Review review = reviews.findById(submission.id()).orElse(null);
         List<PointDecision> decided = decisions.findByKeySubmissionId(submission.id());
         Map<String, Item> items = submission.report().map(Items::of).orElse(Map.of());
+        double possible = Marking.quarter(
+                items.values().stream().mapToDouble(Item::possible).sum());
+        double sum = sum(items, decided);
+        double late = exercises.opened(submission.exerciseId()).deduction(submission.uploadedAt(), sum, possible);
         return new ReviewView(
                 review == null ? UNTOUCHED : String.valueOf(review.version),
-                sum(items, decided),
-                Marking.quarter(
-                        items.values().stream().mapToDouble(Item::possible).sum()),
+                sum - late,
+                possible,
+                late,
                 review == null ? "" : review.feedback,
                 review == null || review.settledBy == null ? null : names.get(review.settledBy),
                 review == null ? null : review.settledAt,

@@ -87,24 +87,19 @@ class CheckDesk {
         running.put(id, "Waiting for its turn");
         tell(s);
         CheckRequest request;
+        Exercises.Version version;
         try {
             Upload upload = sources.load(s.sourceHash);
-            request = new CheckRequest(
-                            exercises.get(s.exerciseId).patternText(),
-                            upload.sources(),
-                            upload.remarks(),
-                            Map.of(),
-                            false,
-                            isolation)
-                    .again(anew);
+            version = exercises.opened(s.exerciseId);
+            request = version.check(upload, isolation).again(anew);
         } catch (RuntimeException e) {
             LOG.error("the check of submission {} could not begin", id, e);
-            end(id, null, e);
+            end(id, null, null, e);
             return;
         }
         dispatcher.submit(request, step -> step(id, step)).whenComplete((report, failure) -> {
             try {
-                end(id, report, failure);
+                end(id, version, report, failure);
             } catch (RuntimeException e) {
                 LOG.error("the result of submission {} could not be stored", id, e);
             }
@@ -119,13 +114,14 @@ class CheckDesk {
         tell(s);
     }
 
-    private void end(long id, CheckReport report, Throwable failure) {
+    /** @param version it was checked with; null where the check could not begin */
+    private void end(long id, Exercises.Version version, CheckReport report, Throwable failure) {
         running.remove(id);
         String why = report == null ? said(failure) : null;
         Submission s = change(id, x -> {
             CheckRun run = report == null
                     ? new CheckRun(id, Instant.now(clock), why)
-                    : new CheckRun(id, Instant.now(clock), write(report), Summary.of(report));
+                    : new CheckRun(id, version.id(), Instant.now(clock), write(report), Summary.of(report));
             Long ended = runs.save(run).id;
             // a check that breaks takes nothing away: the report that was there still counts
             x.state = report == null ? Submission.State.FAILED : Submission.State.CHECKED;

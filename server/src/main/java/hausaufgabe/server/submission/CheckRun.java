@@ -22,6 +22,10 @@ class CheckRun {
     Long id;
 
     Long submissionId;
+
+    /** The version of the exercise it was checked with; null where the check broke. */
+    Long exerciseVersion;
+
     Instant endedAt;
 
     /** Why there is no report; null where there is one. */
@@ -52,8 +56,9 @@ class CheckRun {
         this.failure = failure;
     }
 
-    CheckRun(Long submissionId, Instant endedAt, String report, Summary summary) {
+    CheckRun(Long submissionId, Long exerciseVersion, Instant endedAt, String report, Summary summary) {
         this.submissionId = submissionId;
+        this.exerciseVersion = exerciseVersion;
         this.endedAt = endedAt;
         this.report = report;
         this.compiled = summary.compiled();

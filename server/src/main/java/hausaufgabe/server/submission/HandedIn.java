@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param progress what its check is doing now; null when it does nothing
  * @param failure why its check gave no report; null when it did or has not ended
  * @param checked its report; null before there is one
+ * @param version number of the exercise's version it was checked with; null before there is a report
  */
 public record HandedIn(
         long id,
@@ -20,7 +21,8 @@ public record HandedIn(
         State state,
         String progress,
         String failure,
-        CheckReport checked) {
+        CheckReport checked,
+        Integer version) {
 
     /** How far its check is. */
     public enum State {

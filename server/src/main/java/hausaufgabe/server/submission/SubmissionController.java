@@ -61,6 +61,16 @@ class SubmissionController {
         return new Taken(s.id(), s.attempt());
     }
 
+    /** @param submissions how many are checked */
+    record ChecksBegun(int submissions) {}
+
+    /** Has everything handed in for an exercise checked with the version in force. */
+    @PostMapping("/api/exercises/{exercise}/checks")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    ChecksBegun checkAllAgain(@PathVariable long exercise) {
+        return new ChecksBegun(submissions.checkAllAgain(exercise));
+    }
+
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news(@AuthenticationPrincipal Staff staff) {
         return news.listen(staff.id());

@@ -1,0 +1,4 @@
+/** A rule that says what a ship pays for one night. */
+public interface BerthFee {
+    double amountFor(Ship ship, int nights);
+}

@@ -1,0 +1,3 @@
+public interface IFee {
+    double compute(double length, int days);
+}

@@ -1,0 +1,5 @@
+public class NormalFee implements IFee {
+    public double compute(double length, int days) {
+        return length * 1.9 * days;
+    }
+}

@@ -1,0 +1,3 @@
+public interface FeeStrategy {
+    double calculate(double length);
+}

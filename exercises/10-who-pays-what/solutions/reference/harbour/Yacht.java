@@ -1,0 +1,14 @@
+package harbour;
+
+public class Yacht implements Vessel {
+
+    @Override
+    public double fee(double metres) {
+        return metres * 2;
+    }
+
+    @Override
+    public String label() {
+        return "pleasure craft";
+    }
+}

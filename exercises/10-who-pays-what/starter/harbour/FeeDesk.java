@@ -1,0 +1,31 @@
+package harbour;
+
+/** Says what a ship pays, and what stands on the bill. */
+public class FeeDesk {
+
+    public double fee(String kind, double metres) {
+        switch (kind) {
+            case "yacht":
+                return metres * 2;
+            case "ferry":
+                return metres * 1.5 + 40;
+            case "barge":
+                return 55;
+            default:
+                throw new IllegalArgumentException("no kind " + kind);
+        }
+    }
+
+    public String label(String kind) {
+        switch (kind) {
+            case "yacht":
+                return "pleasure craft";
+            case "ferry":
+                return "ferry service";
+            case "barge":
+                return "inland barge";
+            default:
+                throw new IllegalArgumentException("no kind " + kind);
+        }
+    }
+}

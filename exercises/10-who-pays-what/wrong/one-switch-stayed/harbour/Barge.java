@@ -1,0 +1,9 @@
+package harbour;
+
+public class Barge implements Vessel {
+
+    @Override
+    public double fee(double metres) {
+        return 55;
+    }
+}

@@ -1,0 +1,7 @@
+package harbour;
+
+/** A ship, as the desk sees it. */
+public interface Vessel {
+
+    double fee(double metres);
+}

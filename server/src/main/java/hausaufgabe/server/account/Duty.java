@@ -1,0 +1,9 @@
+package hausaufgabe.server.account;
+
+/** What somebody does in one course; what it allows stands in {@link Right}. */
+public enum Duty {
+    LEAD,
+    TUTOR,
+    /** Sees everything and changes nothing. */
+    READER
+}

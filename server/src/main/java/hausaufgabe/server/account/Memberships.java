@@ -1,0 +1,10 @@
+package hausaufgabe.server.account;
+
+import java.util.Optional;
+
+/** Who does what in which course. */
+public interface Memberships {
+
+    /** Empty where somebody has nothing to do with a course. */
+    Optional<Duty> duty(Staff staff, long course);
+}

@@ -1,0 +1,30 @@
+package hausaufgabe.server.course;
+
+import hausaufgabe.server.account.Duty;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.io.Serializable;
+
+/** What somebody does in a course. */
+@Entity
+class Membership {
+
+    @Embeddable
+    record Key(Long courseId, Long accountId) implements Serializable {}
+
+    @EmbeddedId
+    Key key;
+
+    @Enumerated(EnumType.STRING)
+    Duty duty;
+
+    protected Membership() {}
+
+    Membership(long course, long account, Duty duty) {
+        this.key = new Key(course, account);
+        this.duty = duty;
+    }
+}

@@ -1,0 +1,114 @@
+package hausaufgabe.server.exercise;
+
+import hausaufgabe.core.catalogue.Patterns;
+import hausaufgabe.core.matching.relation.StandardVocabulary;
+import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.NotationException;
+import hausaufgabe.core.notation.PatternCompletion;
+import hausaufgabe.core.notation.PatternEditor;
+import hausaufgabe.core.notation.PatternPrinter;
+import hausaufgabe.core.notation.Relation;
+import hausaufgabe.server.Problem;
+import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads texts of the notation for those who are writing one. Nothing is kept. */
+@RestController
+@RequestMapping("/api/notation")
+class NotationController {
+
+    record NotationText(@NotNull String text) {}
+
+    /** @param at the place where is being written, in characters from 0 */
+    record TextPlace(@NotNull String text, int at) {}
+
+    record TextEdit(@NotNull String text, @NotNull SentenceEdit edit) {}
+
+    /** What is wrong, and where, both from 1. */
+    record Mistake(int line, int column, String message) {}
+
+    /**
+     * @param mistake null where the text is a pattern
+     * @param pattern null where it is none
+     */
+    record ReadText(
+            @Nullable Mistake mistake,
+            @Nullable PatternView pattern,
+            @Nullable Sentences sentences) {}
+
+    /**
+     * What can be said.
+     *
+     * @param words with capitals for what is filled in
+     * @param of what it can be said of
+     */
+    record RelationLine(String words, String meaning, List<Relation.Subject> of) {}
+
+    record VocabularyView(List<RelationLine> relations, List<String> sorts) {}
+
+    @PostMapping("/read")
+    ReadText read(@RequestBody NotationText given) {
+        try {
+            DesignPattern pattern = Patterns.parse(text(given.text()));
+            return new ReadText(null, PatternView.of(pattern), Sentences.of(text(given.text())));
+        } catch (NotationException e) {
+            return new ReadText(new Mistake(e.line(), e.column(), e.reason()), null, null);
+        }
+    }
+
+    /** The text with one change made, everything else as it stood. */
+    @PostMapping("/edit")
+    NotationText edit(@RequestBody TextEdit given) {
+        try {
+            return new NotationText(
+                    PatternEditor.apply(text(given.text()), given.edit().asEdit(), StandardVocabulary.INSTANCE));
+        } catch (PatternEditor.Refused e) {
+            throw Problem.conflict(e.getMessage());
+        } catch (NotationException e) {
+            throw Problem.conflict("The text is no pattern yet: " + e.getMessage() + ". Mend it there first.");
+        }
+    }
+
+    @PostMapping("/complete")
+    PatternCompletion complete(@RequestBody TextPlace given) {
+        return PatternCompletion.at(text(given.text()), given.at(), StandardVocabulary.INSTANCE);
+    }
+
+    /** The text in the usual layout, with its comments. */
+    @PostMapping("/layout")
+    NotationText layOut(@RequestBody NotationText given) {
+        try {
+            return new NotationText(PatternPrinter.print(Patterns.parse(text(given.text()))));
+        } catch (NotationException e) {
+            throw Problem.conflict("It can be laid out once it is a pattern: " + e.getMessage() + ".");
+        }
+    }
+
+    @GetMapping("/vocabulary")
+    VocabularyView vocabulary() {
+        return new VocabularyView(
+                StandardVocabulary.INSTANCE.relations().stream()
+                        .map(r -> new RelationLine(
+                                r.words(),
+                                r.meaning(),
+                                Arrays.stream(Relation.Subject.values())
+                                        .filter(s -> r.isSaidOf(s)
+                                                || s == Relation.Subject.TYPE && r.isSaidOf(Relation.Subject.OPERATION))
+                                        .toList()))
+                        .toList(),
+                Arrays.stream(DesignPattern.TypeSort.values())
+                        .map(DesignPattern.TypeSort::words)
+                        .toList());
+    }
+
+    private static String text(@Nullable String given) {
+        return given == null ? "" : given;
+    }
+}

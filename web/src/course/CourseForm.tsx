@@ -1,0 +1,75 @@
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { useMakeCourse, useRenameCourse } from '../api/courses';
+import type { Api } from '../api/client';
+import { Mistake } from '../page/Notice';
+import { TimeZones } from './TimeZones';
+
+/** Begins a course, or changes what one is called. */
+export function CourseForm({ course, onCancel }: { course?: Api<'CourseView'>; onCancel?: () => void }) {
+  const make = useMakeCourse();
+  const rename = useRenameCourse(course?.id ?? 0);
+  const navigate = useNavigate();
+  const [title, setTitle] = useState(course?.title ?? '');
+  const [term, setTerm] = useState(course?.term ?? '');
+  const [zone, setZone] = useState(course?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
+
+  function submit(event: FormEvent) {
+    event.preventDefault();
+    const given = { title, term, zone };
+    if (course) {
+      rename.mutate(given, { onSuccess: onCancel });
+    } else {
+      make.mutate(given, { onSuccess: (made) => void navigate(`/courses/${made.id}`) });
+    }
+  }
+
+  return (
+    <form
+      onSubmit={submit}
+      noValidate
+      className="max-w-[460px]"
+      aria-label={course ? 'Course' : 'New course'}
+    >
+      <label className="block font-semibold" htmlFor="course-title">
+        Title
+      </label>
+      <input
+        id="course-title"
+        className="field mt-1"
+        value={title}
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      <div className="mt-3 grid grid-cols-2 gap-4">
+        <div>
+          <label className="block font-semibold" htmlFor="course-term">
+            Term <span className="font-normal text-soft">as people say it</span>
+          </label>
+          <input
+            id="course-term"
+            className="field mt-1"
+            value={term}
+            onChange={(e) => setTerm(e.target.value)}
+          />
+        </div>
+        <div>
+          <label className="block font-semibold" htmlFor="course-zone">
+            Its clocks
+          </label>
+          <TimeZones id="course-zone" value={zone} onChange={setZone} />
+        </div>
+      </div>
+      <Mistake error={make.error ?? rename.error} />
+      <div className="mt-4 flex gap-3">
+        <button type="submit" className="act act-first" disabled={make.isPending || rename.isPending}>
+          {course ? 'Keep it' : 'Begin the course'}
+        </button>
+        {onCancel && (
+          <button type="button" className="act" onClick={onCancel}>
+            Leave it
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,393 @@
+import type { EditorView } from '@codemirror/view';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { editText, layOut, useVocabulary, type Claim, type Edit, type Sentences } from '../api/notation';
+import type { Api } from '../api/client';
+import { lower } from '../page/count';
+import { Mistake, Waiting } from '../page/Notice';
+import { ClassDiagram } from '../pattern/ClassDiagram';
+import { ClaimSentence } from './ClaimSentence';
+import { CodeEditor } from './CodeEditor';
+import { freeId, type Vocabulary } from './condition';
+import { notation, rangeOf } from './notation';
+import { Scenarios } from './Scenarios';
+import { useUndo, useUndoKeys } from './useUndo';
+import { Values } from './Values';
+
+type Reading = Api<'ReadText'>;
+type View = 'sentences' | 'text';
+
+/**
+ * What must be there and what it must do, as sentences and as text: two views of one text, of which each keeps what the other
+ * does not show.
+ *
+ * @param reading what the server read in the text; of the text before while it is still being asked
+ */
+export function Requirements(props: {
+  text: string;
+  onChange: (text: string) => void;
+  reading?: Reading;
+  solutions: Api<'SolutionLine'>[];
+  exercise: number;
+  readOnly: boolean;
+  beforeTrial: () => Promise<void>;
+}) {
+  const { text, reading } = props;
+  const { write, undo, redo, canUndo, canRedo } = useUndo(text, props.onChange);
+  const [view, setView] = useState<View>('sentences');
+  const [refused, setRefused] = useState<Error | null>(null);
+  const vocabulary = useVocabulary();
+  const now = useRef(text);
+  const editor = useRef<EditorView>(undefined);
+  const queue = useRef(Promise.resolve());
+  useEffect(() => {
+    now.current = text;
+  }, [text]);
+
+  /** Changes are made one after the other, each on the text that the one before it gave. */
+  const change = useCallback(
+    (edit: Edit) => {
+      queue.current = queue.current.then(async () => {
+        try {
+          const next = await editText(now.current, edit);
+          now.current = next;
+          setRefused(null);
+          write(next, false);
+        } catch (error) {
+          setRefused(error instanceof Error ? error : new Error(String(error)));
+        }
+      });
+      return queue.current;
+    },
+    [write],
+  );
+
+  const onLayOut = useCallback(
+    (whole: string) => {
+      void layOut(whole).then(
+        (next) => {
+          setRefused(null);
+          write(next, false);
+        },
+        (error: unknown) => setRefused(error instanceof Error ? error : new Error(String(error))),
+      );
+    },
+    [write],
+  );
+
+  const typed = useCallback((next: string) => write(next, true), [write]);
+  const extensions = useMemo(
+    () =>
+      notation({
+        sentences: reading?.sentences,
+        relations: vocabulary.data?.relations ?? [],
+        mistake: reading?.mistake,
+        onLayOut,
+      }),
+    [reading, vocabulary.data, onLayOut],
+  );
+
+  useUndoKeys(undo, redo);
+
+  const mistake = reading?.mistake;
+  const show = (to: View) => {
+    setRefused(null);
+    setView(to);
+  };
+  const goToMistake = () => {
+    const v = editor.current;
+    if (v && mistake) {
+      v.dispatch({ selection: { anchor: rangeOf(v.state.doc, mistake).from }, scrollIntoView: true });
+      v.focus();
+    }
+  };
+
+  return (
+    <section id="requirements" aria-labelledby="requirements-heading" className="mt-10 scroll-mt-16">
+      <div className="flex flex-wrap items-baseline justify-between gap-3 border-b border-rule pb-1">
+        <h2 id="requirements-heading" className="text-[21px]">
+          What must be there
+        </h2>
+        <div className="flex items-center gap-4 text-[14px]">
+          <span role="radiogroup" aria-label="How it is shown" className="flex gap-3">
+            {(['sentences', 'text'] as View[]).map((v) => (
+              <label key={v} className="flex cursor-pointer items-baseline gap-1.5">
+                <input type="radio" name="view" checked={view === v} onChange={() => show(v)} />
+                as {v}
+              </label>
+            ))}
+          </span>
+          <button type="button" className="quiet disabled:opacity-50" disabled={!canUndo} onClick={undo}>
+            Undo
+          </button>
+          <button type="button" className="quiet disabled:opacity-50" disabled={!canRedo} onClick={redo}>
+            Redo
+          </button>
+        </div>
+      </div>
+      <Mistake error={refused} />
+      {mistake && (
+        <p role="alert" className="mt-3 border-l-[3px] border-madder pl-3 text-madder">
+          Line {mistake.line}, column {mistake.column}: {mistake.message}.{' '}
+          {view === 'sentences' ? (
+            <button type="button" className="quiet" onClick={() => show('text')}>
+              Mend it in the text
+            </button>
+          ) : (
+            <button type="button" className="quiet" onClick={goToMistake}>
+              Go there
+            </button>
+          )}
+        </p>
+      )}
+      {view === 'text' ? (
+        <>
+          <p className="mt-2 mb-2 text-[14px] text-soft">
+            Completion with <kbd className="key">Ctrl Space</kbd>, the usual layout with{' '}
+            <kbd className="key">Alt l</kbd>; rest on a word for its meaning.{' '}
+            <button type="button" className="quiet" onClick={() => onLayOut(text)}>
+              Lay it out
+            </button>
+          </p>
+          <CodeEditor
+            label="The pattern as text"
+            value={text}
+            onChange={props.readOnly ? undefined : typed}
+            extensions={extensions}
+            numbers
+            tall
+            onReady={(v) => {
+              editor.current = v;
+            }}
+          />
+        </>
+      ) : reading?.sentences && vocabulary.data ? (
+        <fieldset disabled={props.readOnly} className="contents">
+          <Claims sentences={reading.sentences} vocabulary={vocabulary.data} change={change} />
+        </fieldset>
+      ) : (
+        !mistake && <Waiting what="Reading the pattern" />
+      )}
+      {reading?.pattern && (
+        <details className="mt-6">
+          <summary className="w-fit cursor-pointer font-semibold">The roles as a class diagram</summary>
+          <div className="mt-4">
+            <ClassDiagram pattern={reading.pattern} />
+          </div>
+        </details>
+      )}
+      {reading?.sentences && (
+        <fieldset disabled={props.readOnly} className="contents">
+          <Scenarios
+            sentences={reading.sentences}
+            change={change}
+            exercise={props.exercise}
+            solutions={props.solutions}
+            beforeTrial={props.beforeTrial}
+            onText={() => show('text')}
+          />
+          <Values sentences={reading.sentences} change={change} />
+        </fieldset>
+      )}
+    </section>
+  );
+}
+
+function Claims(props: {
+  sentences: Sentences;
+  vocabulary: Vocabulary;
+  change: (edit: Edit) => Promise<void>;
+}) {
+  const { sentences, change } = props;
+  const ready = sentences.ready.filter((r) => r.sort === 'REQUIREMENT');
+  const pitfalls = sentences.ready.filter((r) => r.sort === 'PITFALL');
+  return (
+    <>
+      <Group {...props} claims={sentences.claims} label="Requirements" />
+      {sentences.claims.length === 0 && (
+        <p className="reading mt-3 text-soft">Nothing is asked yet. Add a requirement below.</p>
+      )}
+      <NewClaim {...props} />
+      <PutBack ready={ready} title="The catalogue asks for this as well" change={change} />
+      {sentences.forms
+        .filter((f) => f.claims.length > 0)
+        .map((f) => (
+          <section key={f.place} aria-label={`Form ${f.name}`} className="mt-6">
+            <h3 className="flex items-baseline justify-between text-[17px]">
+              <span>
+                In the form “{f.name}”{' '}
+                <span className="font-ui text-[14px] font-normal text-soft">{f.doc}</span>
+              </span>
+              <button
+                type="button"
+                className="quiet font-ui text-[14px] font-normal"
+                onClick={() => void change({ kind: 'REMOVAL', place: f.place })}
+              >
+                Leave the form out
+              </button>
+            </h3>
+            <Group {...props} claims={f.claims} label={`Requirements of the form ${f.name}`} />
+          </section>
+        ))}
+      {(sentences.pitfalls.length > 0 || pitfalls.length > 0) && (
+        <section aria-label="Pitfalls" className="mt-6">
+          <h3 className="text-[17px]">What often goes wrong</h3>
+          <ul>
+            {sentences.pitfalls.map((p) => (
+              <li
+                key={p.place}
+                className="flex items-baseline justify-between gap-4 border-b border-dotted border-rule py-1.5"
+              >
+                <span className="reading min-w-0">
+                  {p.text}{' '}
+                  {p.caughtBy.length > 0 && (
+                    <span className="font-ui text-[14px] text-soft">caught by {p.caughtBy.join(', ')}</span>
+                  )}
+                </span>
+                <button
+                  type="button"
+                  className="quiet shrink-0 text-[14px]"
+                  aria-label={`Leave out: ${p.text}`}
+                  onClick={() => void change({ kind: 'REMOVAL', place: p.place })}
+                >
+                  leave out
+                </button>
+              </li>
+            ))}
+          </ul>
+          <PutBack ready={pitfalls} title="Further pitfalls of the catalogue" change={change} />
+        </section>
+      )}
+    </>
+  );
+}
+
+function Group(props: {
+  claims: Claim[];
+  label: string;
+  sentences: Sentences;
+  vocabulary: Vocabulary;
+  change: (edit: Edit) => Promise<void>;
+}) {
+  const [dragged, setDragged] = useState<number>();
+  const [over, setOver] = useState<number>();
+  /** Exchanges neighbours until it is where it was dropped. */
+  const drop = async (to: number) => {
+    const from = dragged;
+    setDragged(undefined);
+    setOver(undefined);
+    if (from === undefined || from === to) {
+      return;
+    }
+    for (let i = 0; i < Math.abs(to - from); i++) {
+      await props.change({ kind: 'MOVE', place: props.claims[from]!.place, flag: to < from });
+    }
+  };
+  return (
+    <ol aria-label={props.label} className="mt-1 border-t border-rule">
+      {props.claims.map((c, i) => (
+        <div key={c.place} className={dragged !== undefined && over === i ? 'bg-tint' : ''}>
+          <ClaimSentence
+            claim={c}
+            sentences={props.sentences}
+            vocabulary={props.vocabulary}
+            change={(edit) => void props.change(edit)}
+            first={i === 0}
+            last={i === props.claims.length - 1}
+            onGrip={{
+              start: () => setDragged(i),
+              over: () => setOver(i),
+              drop: () => void drop(i),
+              end: () => {
+                setDragged(undefined);
+                setOver(undefined);
+              },
+            }}
+          />
+        </div>
+      ))}
+    </ol>
+  );
+}
+
+/** What was left out, or never taken over, can be put in again. */
+export function PutBack(props: {
+  ready: Sentences['ready'];
+  title: string;
+  change: (edit: Edit) => Promise<void>;
+}) {
+  if (props.ready.length === 0) {
+    return null;
+  }
+  return (
+    <details className="mt-3">
+      <summary className="quiet w-fit text-[14px]">
+        {props.title}: {props.ready.length}
+      </summary>
+      <ul>
+        {props.ready.map((r) => (
+          <li
+            key={r.text}
+            className="flex items-baseline justify-between gap-4 border-b border-dotted border-rule py-1.5"
+          >
+            <span className="reading min-w-0 text-soft">{r.text}</span>
+            <button
+              type="button"
+              className="quiet shrink-0 text-[14px]"
+              aria-label={`Put in: ${r.text}`}
+              onClick={() => void props.change({ kind: 'ADDITION', text: r.block })}
+            >
+              put in
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** A requirement of one's own, which begins with a sentence and a condition to be changed. */
+function NewClaim(props: {
+  sentences: Sentences;
+  vocabulary: Vocabulary;
+  change: (edit: Edit) => Promise<void>;
+}) {
+  const [text, setText] = useState('');
+  const role = props.sentences.names.find((n) => n.kind === 'ROLE');
+  if (!role) {
+    return null;
+  }
+  const add = () => {
+    const sentence = text.trim() === '' ? `{${role.name}} …` : text.trim();
+    const quoted = sentence.replace(/\\/g, '\\\\').replace(/"/g, '\\"').replace(/\s+/g, ' ');
+    const block = `  require ${freeId(sentence, props.sentences)} 1 "${quoted}"\n    ${role.name} is a type`;
+    setText('');
+    void props.change({ kind: 'ADDITION', text: block });
+  };
+  return (
+    <form
+      className="mt-3 flex items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <div className="min-w-0 flex-1">
+        <label htmlFor="new-requirement" className="block text-[14px] font-semibold">
+          One more requirement{' '}
+          <span className="font-normal text-soft">
+            as a sentence; names of roles in braces, such as {`{${role.name}}`} {lower(role.doc || '')}
+          </span>
+        </label>
+        <input
+          id="new-requirement"
+          className="field mt-1"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
+      </div>
+      <button type="submit" className="act">
+        Add it
+      </button>
+    </form>
+  );
+}
