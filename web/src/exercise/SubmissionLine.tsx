@@ -13,7 +13,7 @@ export function SubmissionLine({ row }: { row: Api<'Row'> }) {
     <li className="border-b border-dotted border-rule">
       <Link
         to={`/submissions/${a.submissionId}`}
-        className="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)_96px_minmax(0,1fr)_70px] items-center gap-4 py-2 hover:bg-paper"
+        className="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)_96px_minmax(0,1fr)_86px] items-center gap-4 py-2 hover:bg-paper"
       >
         <span className="truncate font-semibold" title={row.student.name}>
           {row.student.name}
@@ -30,7 +30,7 @@ export function SubmissionLine({ row }: { row: Api<'Row'> }) {
         <span className={`truncate text-[14px] ${state.ink}`} title={state.text}>
           {state.text}
         </span>
-        <span className="text-right">
+        <span className="text-right whitespace-nowrap">
           {row.points === undefined ? (
             ''
           ) : (

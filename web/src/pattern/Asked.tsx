@@ -60,7 +60,8 @@ function Worth({ n }: { n: number }) {
   );
 }
 
-function Template({ text, roles }: { text: string; roles: string[] }) {
+/** A sentence whose names in braces are shown as seals and code. */
+export function Template({ text, roles }: { text: string; roles: string[] }) {
   return (
     <>
       {text.split(/(\{[^}]*\})/).map((part, i) => {

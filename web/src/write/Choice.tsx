@@ -53,7 +53,7 @@ export function Deeds(props: { label: string; deeds: { text: string; run: () => 
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         aria-label={props.label}
-        className="rounded-[3px] px-1.5 text-soft hover:bg-tint hover:text-ink"
+        className="self-start rounded-[3px] px-1.5 text-soft hover:bg-tint hover:text-ink"
       >
         ⋯
       </DropdownMenu.Trigger>

@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import type { Claim, Edit, Part, Said, Sentences } from '../api/notation';
+import { Template } from '../pattern/Asked';
 import { Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
 import { Choice, Deeds } from './Choice';
@@ -32,6 +33,7 @@ export function ClaimSentence(props: {
   const { claim, change } = props;
   const place = claim.place;
   const [held, setHeld] = useState(false);
+  const roles = props.sentences.names.filter((n) => n.kind === 'ROLE').map((n) => n.name);
   const move = (up: boolean) => change({ kind: 'MOVE', place, flag: up });
   return (
     <li
@@ -70,6 +72,7 @@ export function ClaimSentence(props: {
           label={`Sentence of ${claim.id}`}
           value={claim.text}
           reading
+          read={<Template text={claim.text} roles={roles} />}
           onWritten={(text) => change({ kind: 'WORDING', place, text })}
         />
         <ul aria-label={`What ${claim.id} rests on`} className="mt-1 grid gap-1 text-[15px]">
@@ -230,6 +233,9 @@ function Condition(props: {
   );
 }
 
+/** The choice that turns what is said into its opposite. */
+const OTHERWISE = 'otherwise';
+
 /** One thing that is said of the subject: the relation's words with a choice for each name in them. */
 function SaidPart(props: {
   part: Part;
@@ -252,8 +258,17 @@ function SaidPart(props: {
           label="What is said"
           value={words}
           shown={run.join(' ')}
-          options={sayable(props.subject, sentences, props.vocabulary)}
-          onChoose={(v) => onChange(saidOtherwise(part, v, sentences, props.vocabulary))}
+          options={[
+            { value: OTHERWISE, label: part.negative ? 'that it does hold' : 'that it does not hold' },
+            ...sayable(props.subject, sentences, props.vocabulary),
+          ]}
+          onChoose={(v) =>
+            onChange(
+              v === OTHERWISE
+                ? { ...part, negative: !part.negative }
+                : saidOtherwise(part, v, sentences, props.vocabulary),
+            )
+          }
         />,
       );
       run = [];
@@ -293,18 +308,7 @@ function SaidPart(props: {
   return (
     <>
       {props.joined && <span>and</span>}
-      <Choice
-        label="Does it hold"
-        value={part.negative ? 'does not' : 'does'}
-        shown={
-          part.negative ? <span className="text-madder">not:</span> : <span className="text-soft">·</span>
-        }
-        options={[
-          { value: 'does', label: 'it holds' },
-          { value: 'does not', label: 'it does not hold' },
-        ]}
-        onChoose={(v) => onChange({ ...part, negative: v === 'does not' })}
-      />
+      {part.negative && <span className="text-madder">not:</span>}
       {pieces}
     </>
   );

@@ -43,7 +43,7 @@ export function Files(props: {
       </ul>
       {!props.readOnly && (
         <div className="mt-3 flex flex-wrap items-end gap-4">
-          <label className="text-[14px]">
+          <label className="grid justify-items-start text-[14px]">
             {images ? 'Put pictures in' : 'Put files in'}
             <input
               ref={input}
@@ -79,7 +79,7 @@ export function Files(props: {
                 make.mutate({ path, text: `public class ${type} {\n}\n` }, { onSuccess: () => setName('') });
               }}
             >
-              <label className="text-[14px]">
+              <label className="grid justify-items-start text-[14px]">
                 or begin a file
                 <input
                   className="field mt-1 w-[240px] font-code text-[13.5px]"

@@ -283,7 +283,7 @@ function Group(props: {
     }
   };
   return (
-    <ol aria-label={props.label} className="mt-1 border-t border-rule">
+    <ol aria-label={props.label}>
       {props.claims.map((c, i) => (
         <div key={c.place} className={dragged !== undefined && over === i ? 'bg-tint' : ''}>
           <ClaimSentence

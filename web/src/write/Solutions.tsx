@@ -361,11 +361,11 @@ function NewSolution({ exercise, taken }: { exercise: number; taken: string[] })
       className="mt-4 flex flex-wrap items-end gap-3"
       noValidate
     >
-      <label className="text-[14px]">
+      <label className="grid justify-items-start text-[14px]">
         One more, named
         <input className="field mt-1 w-[180px]" value={name} onChange={(e) => setName(e.target.value)} />
       </label>
-      <label className="text-[14px]">
+      <label className="grid justify-items-start text-[14px]">
         which must be
         <select
           className="field mt-1 w-auto"
@@ -376,7 +376,7 @@ function NewSolution({ exercise, taken }: { exercise: number; taken: string[] })
           <option>faulted</option>
         </select>
       </label>
-      <label className="text-[14px]">
+      <label className="grid justify-items-start text-[14px]">
         Its sources
         <input
           ref={input}

@@ -90,7 +90,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
         aria-label="One more line of values"
         className="mt-3 flex flex-wrap items-end gap-3"
       >
-        <label className="text-[14px]">
+        <label className="grid justify-items-start text-[14px]">
           Valid are
           <select
             className="field mt-1 w-auto"
@@ -105,7 +105,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
           </select>
         </label>
         {given.sort === 'type' ? (
-          <label className="text-[14px]">
+          <label className="grid justify-items-start text-[14px]">
             Type
             <input
               className="field mt-1 w-[120px]"
@@ -114,7 +114,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
             />
           </label>
         ) : (
-          <label className="text-[14px]">
+          <label className="grid justify-items-start text-[14px]">
             for names with
             <input
               className="field mt-1 w-[150px]"
@@ -124,7 +124,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
             />
           </label>
         )}
-        <label className="text-[14px]">
+        <label className="grid justify-items-start text-[14px]">
           in
           <select
             className="field mt-1 w-auto"
@@ -137,7 +137,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
             ))}
           </select>
         </label>
-        <label className="min-w-[160px] flex-1 text-[14px]">
+        <label className="grid min-w-[160px] flex-1 text-[14px]">
           Values
           <input
             className="field mt-1"

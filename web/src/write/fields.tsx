@@ -1,21 +1,40 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 
-/** A line that is sent once it is left or Enter is pressed; Escape puts it back. */
+/**
+ * A line that is sent once it is left or Enter is pressed; Escape puts it back.
+ *
+ * @param read how it is shown while it is not being written
+ */
 export function WrittenLine(props: {
   label: string;
   value: string;
   onWritten: (value: string) => void;
   reading?: boolean;
   placeholder?: string;
+  read?: ReactNode;
 }) {
   const [draft, setDraft] = useState<string>();
+  const [writing, setWriting] = useState(props.read === undefined);
   const text = draft ?? props.value;
   const done = () => {
     if (draft !== undefined && draft !== props.value) {
       props.onWritten(draft);
     }
     setDraft(undefined);
+    setWriting(props.read === undefined);
   };
+  if (!writing) {
+    return (
+      <button
+        type="button"
+        aria-label={`${props.label}: ${props.value}. Change it`}
+        className={`w-full border-b border-transparent text-left hover:border-rule ${props.reading ? 'reading' : ''}`}
+        onClick={() => setWriting(true)}
+      >
+        {props.read}
+      </button>
+    );
+  }
   return (
     <textarea
       aria-label={props.label}
@@ -25,6 +44,8 @@ export function WrittenLine(props: {
       }`}
       placeholder={props.placeholder}
       value={text}
+      // eslint-disable-next-line jsx-a11y/no-autofocus -- where it was pressed to be written
+      autoFocus={props.read !== undefined}
       onChange={(e) => setDraft(e.target.value)}
       onBlur={done}
       onKeyDown={(e) => {
@@ -33,6 +54,7 @@ export function WrittenLine(props: {
           e.currentTarget.blur();
         } else if (e.key === 'Escape') {
           setDraft(undefined);
+          setWriting(props.read === undefined);
         }
       }}
     />

@@ -37,7 +37,15 @@ public class Application implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         for (String page : new String[] {
-            "/", "/sign-in", "/welcome", "/accounts", "/password", "/courses/**", "/exercises/**", "/submissions/**", "/patterns/**"
+            "/",
+            "/sign-in",
+            "/welcome",
+            "/accounts",
+            "/password",
+            "/courses/**",
+            "/exercises/**",
+            "/submissions/**",
+            "/patterns/**"
         }) {
             registry.addViewController(page).setViewName("forward:/index.html");
         }

@@ -318,13 +318,14 @@ public class Manuscripts {
             return;
         }
         Exercise other = all.get(at);
-        int number = e.number;
+        int mine = e.number;
+        int theirs = other.number;
         // numbers of a course are different at every moment
         e.number = -1;
         records.saveAndFlush(e);
-        e.number = other.number;
-        other.number = number;
+        other.number = mine;
         records.saveAndFlush(other);
+        e.number = theirs;
         records.saveAndFlush(e);
     }
 }
