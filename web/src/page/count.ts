@@ -20,7 +20,7 @@ export function inWords(n: number): string {
 }
 
 export function lower(text: string): string {
-  return text[0]!.toLowerCase() + text.slice(1);
+  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 /** Points without needless decimals: 2, 2.5, 2.25. */

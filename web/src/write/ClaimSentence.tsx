@@ -29,9 +29,13 @@ export function ClaimSentence(props: {
   onGrip?: { start: () => void; over: () => void; drop: () => void; end: () => void };
   first: boolean;
   last: boolean;
+  /** Whether what is being dragged would land here. */
+  target: boolean;
 }) {
   const { claim, change } = props;
   const place = claim.place;
+  const form = /^form (.*) require /.exec(place)?.[1];
+  const called = form === undefined ? claim.id : `${claim.id} in “${form}”`;
   const [held, setHeld] = useState(false);
   const roles = props.sentences.names.filter((n) => n.kind === 'ROLE').map((n) => n.name);
   const move = (up: boolean) => change({ kind: 'MOVE', place, flag: up });
@@ -49,11 +53,13 @@ export function ClaimSentence(props: {
         setHeld(false);
         props.onGrip?.end();
       }}
-      className="grid scroll-mt-16 grid-cols-[20px_minmax(0,1fr)_84px_28px] gap-x-3 border-b border-rule py-3"
+      className={`grid scroll-mt-16 grid-cols-[20px_minmax(0,1fr)_84px_28px] gap-x-3 border-b border-rule py-3 ${
+        props.target ? 'bg-tint' : ''
+      }`}
     >
       <button
         type="button"
-        aria-label={`Place of ${claim.id}: move with the arrow keys, or drag`}
+        aria-label={`Place of ${called}: move with the arrow keys, or drag`}
         title="Drag, or move with the arrow keys"
         className="cursor-grab self-start pt-0.5 text-soft hover:text-ink"
         onMouseDown={() => setHeld(true)}
@@ -69,13 +75,13 @@ export function ClaimSentence(props: {
       </button>
       <div className="min-w-0">
         <WrittenLine
-          label={`Sentence of ${claim.id}`}
+          label={`Sentence of ${called}`}
           value={claim.text}
           reading
           read={<Template text={claim.text} roles={roles} />}
           onWritten={(text) => change({ kind: 'WORDING', place, text })}
         />
-        <ul aria-label={`What ${claim.id} rests on`} className="mt-1 grid gap-1 text-[15px]">
+        <ul aria-label={`What ${called} rests on`} className="mt-1 grid gap-1 text-[15px]">
           {claim.when.map((w) => (
             <li key={w} className="text-soft">
               only when <code className="font-code text-[13px]">{w}</code>
@@ -105,7 +111,7 @@ export function ClaimSentence(props: {
         <div className="mt-1 flex items-baseline gap-2 text-[14px] text-soft">
           <span className="shrink-0">hint</span>
           <WrittenLine
-            label={`Hint of ${claim.id}`}
+            label={`Hint of ${called}`}
             value={claim.hint}
             placeholder="what to try when it is not met"
             onWritten={(text) => change({ kind: 'HINT', place, text })}
@@ -114,7 +120,7 @@ export function ClaimSentence(props: {
       </div>
       <div className="text-right">
         <Points
-          label={`Points of ${claim.id}`}
+          label={`Points of ${called}`}
           value={claim.points}
           onWritten={(points) => change({ kind: 'WORTH', place, points })}
         />
@@ -128,7 +134,7 @@ export function ClaimSentence(props: {
         </label>
       </div>
       <Deeds
-        label={`More for ${claim.id}`}
+        label={`More for ${called}`}
         deeds={[
           {
             text: 'Rest it on one more condition',

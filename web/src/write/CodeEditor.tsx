@@ -18,6 +18,7 @@ const style = HighlightStyle.define([
 const theme = EditorView.theme({
   '&': { backgroundColor: 'var(--sheet)', color: 'var(--ink)', fontSize: '13.5px' },
   '&.cm-focused': { outline: '2px solid var(--slate)', outlineOffset: '1px' },
+  '.cm-scroller': { overflow: 'auto' },
   '.cm-content': { fontFamily: 'var(--font-code)', caretColor: 'var(--ink)', padding: '8px 0' },
   '.cm-gutters': {
     backgroundColor: 'var(--paper)',
@@ -111,7 +112,7 @@ export function CodeEditor(props: {
           keymap.of([...defaultKeymap, ...historyKeymap]),
           syntaxHighlighting(style),
           theme,
-          EditorView.contentAttributes.of({ 'aria-label': first.label }),
+          EditorView.contentAttributes.of({ 'aria-label': first.label, tabindex: '0' }),
           EditorState.readOnly.of(first.onChange === undefined),
           EditorView.updateListener.of((update) => {
             if (update.docChanged) {
@@ -142,7 +143,11 @@ export function CodeEditor(props: {
   return (
     <div
       ref={place}
-      className={`overflow-auto border border-rule ${props.tall ? 'max-h-[70vh] min-h-[320px]' : 'max-h-[440px] min-h-[160px]'} [&_.cm-editor]:min-h-[inherit]`}
+      className={`border border-rule ${
+        props.tall
+          ? '[&_.cm-editor]:max-h-[70vh] [&_.cm-editor]:min-h-[320px]'
+          : '[&_.cm-editor]:max-h-[440px] [&_.cm-editor]:min-h-[160px]'
+      }`}
     />
   );
 }

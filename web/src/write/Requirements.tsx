@@ -2,13 +2,12 @@ import type { EditorView } from '@codemirror/view';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { editText, layOut, useVocabulary, type Claim, type Edit, type Sentences } from '../api/notation';
 import type { Api } from '../api/client';
-import { lower } from '../page/count';
 import { Mistake, Waiting } from '../page/Notice';
 import { ClassDiagram } from '../pattern/ClassDiagram';
 import { ClaimSentence } from './ClaimSentence';
 import { CodeEditor } from './CodeEditor';
 import { freeId, type Vocabulary } from './condition';
-import { notation, rangeOf } from './notation';
+import { notation, NotationSource, rangeOf, underline } from './notation';
 import { Scenarios } from './Scenarios';
 import { useUndo, useUndoKeys } from './useUndo';
 import { Values } from './Values';
@@ -37,7 +36,7 @@ export function Requirements(props: {
   const [refused, setRefused] = useState<Error | null>(null);
   const vocabulary = useVocabulary();
   const now = useRef(text);
-  const editor = useRef<EditorView>(undefined);
+  const [editor, setEditor] = useState<EditorView>();
   const queue = useRef(Promise.resolve());
   useEffect(() => {
     now.current = text;
@@ -75,29 +74,30 @@ export function Requirements(props: {
   );
 
   const typed = useCallback((next: string) => write(next, true), [write]);
-  const extensions = useMemo(
-    () =>
-      notation({
-        sentences: reading?.sentences,
-        relations: vocabulary.data?.relations ?? [],
-        mistake: reading?.mistake,
-        onLayOut,
-      }),
-    [reading, vocabulary.data, onLayOut],
+  const [source] = useState(() => new NotationSource());
+  const extensions = useMemo(() => notation(source), [source]);
+  const mistake = reading?.mistake;
+  useEffect(
+    () => source.tell(reading?.sentences, vocabulary.data?.relations ?? [], onLayOut),
+    [source, reading?.sentences, vocabulary.data, onLayOut],
   );
-
+  useEffect(() => {
+    if (editor) {
+      underline(editor, mistake);
+    }
+  }, [editor, mistake]);
   useUndoKeys(undo, redo);
 
-  const mistake = reading?.mistake;
   const show = (to: View) => {
     setRefused(null);
+    setEditor(undefined);
     setView(to);
   };
   const goToMistake = () => {
-    const v = editor.current;
-    if (v && mistake) {
-      v.dispatch({ selection: { anchor: rangeOf(v.state.doc, mistake).from }, scrollIntoView: true });
-      v.focus();
+    if (editor && mistake) {
+      const anchor = rangeOf(editor.state.doc, mistake).from;
+      editor.dispatch({ selection: { anchor }, scrollIntoView: true });
+      editor.focus();
     }
   };
 
@@ -155,9 +155,7 @@ export function Requirements(props: {
             extensions={extensions}
             numbers
             tall
-            onReady={(v) => {
-              editor.current = v;
-            }}
+            onReady={setEditor}
           />
         </>
       ) : reading?.sentences && vocabulary.data ? (
@@ -285,25 +283,25 @@ function Group(props: {
   return (
     <ol aria-label={props.label}>
       {props.claims.map((c, i) => (
-        <div key={c.place} className={dragged !== undefined && over === i ? 'bg-tint' : ''}>
-          <ClaimSentence
-            claim={c}
-            sentences={props.sentences}
-            vocabulary={props.vocabulary}
-            change={(edit) => void props.change(edit)}
-            first={i === 0}
-            last={i === props.claims.length - 1}
-            onGrip={{
-              start: () => setDragged(i),
-              over: () => setOver(i),
-              drop: () => void drop(i),
-              end: () => {
-                setDragged(undefined);
-                setOver(undefined);
-              },
-            }}
-          />
-        </div>
+        <ClaimSentence
+          key={c.place}
+          claim={c}
+          sentences={props.sentences}
+          vocabulary={props.vocabulary}
+          change={(edit) => void props.change(edit)}
+          first={i === 0}
+          last={i === props.claims.length - 1}
+          target={dragged !== undefined && over === i}
+          onGrip={{
+            start: () => setDragged(i),
+            over: () => setOver(i),
+            drop: () => void drop(i),
+            end: () => {
+              setDragged(undefined);
+              setOver(undefined);
+            },
+          }}
+        />
       ))}
     </ol>
   );
@@ -375,7 +373,7 @@ function NewClaim(props: {
         <label htmlFor="new-requirement" className="block text-[14px] font-semibold">
           One more requirement{' '}
           <span className="font-normal text-soft">
-            as a sentence; names of roles in braces, such as {`{${role.name}}`} {lower(role.doc || '')}
+            as a sentence; names of roles stand in braces, such as {`{${role.name}}`}
           </span>
         </label>
         <input

@@ -5,9 +5,9 @@ import {
   type CompletionResult,
 } from '@codemirror/autocomplete';
 import { StreamLanguage, type StringStream } from '@codemirror/language';
-import { linter, type Diagnostic } from '@codemirror/lint';
+import { setDiagnostics } from '@codemirror/lint';
 import type { Extension, Text } from '@codemirror/state';
-import { hoverTooltip, keymap } from '@codemirror/view';
+import { hoverTooltip, keymap, type EditorView } from '@codemirror/view';
 import type { Api } from '../api/client';
 import { complete, type Sentences } from '../api/notation';
 
@@ -118,32 +118,47 @@ export function rangeOf(doc: Text, mistake: Api<'Mistake'>): { from: number; to:
   return word > 0 ? { from, to: from + word } : { from: Math.max(line.from, from - 1), to: from };
 }
 
-/**
- * What the notation adds to an editor: colours, completion, meanings on hover, and the mistake underlined where it stands.
- *
- * @param mistake of the text as it stands; absent where there is none
- * @param onLayOut the key for laying out was pressed
- */
-export function notation(given: {
-  sentences?: Sentences;
-  relations: Api<'RelationLine'>[];
-  mistake?: Api<'Mistake'>;
-  onLayOut: (text: string) => void;
-}): Extension {
-  const meanings = meaningsOf(given.sentences, given.relations);
+/** What the editor is told of the text while it is written; it stays the same object, so that nothing open in the editor closes. */
+export class NotationSource {
+  private now: Meanings = { names: new Map(), relations: [] };
+  private lay: (text: string) => void = () => undefined;
+
+  tell(sentences: Sentences | undefined, relations: Api<'RelationLine'>[], layOut: (text: string) => void) {
+    // what was declared in the last text that could be read is better than nothing
+    this.now = {
+      names: sentences ? meaningsOf(sentences, relations).names : this.now.names,
+      relations,
+    };
+    this.lay = layOut;
+  }
+
+  get meanings(): Meanings {
+    return this.now;
+  }
+
+  layOut(text: string) {
+    this.lay(text);
+  }
+}
+
+/** Underlines a mistake where it stands, in place of the one before. */
+export function underline(view: EditorView, mistake: Api<'Mistake'> | undefined) {
+  view.dispatch(
+    setDiagnostics(
+      view.state,
+      mistake ? [{ ...rangeOf(view.state.doc, mistake), severity: 'error', message: mistake.message }] : [],
+    ),
+  );
+}
+
+/** What the notation adds to an editor: colours, completion, meanings on hover, and a key that lays the text out. */
+export function notation(source: NotationSource): Extension {
   return [
     language,
-    autocompletion({ override: [(context) => completions(context, meanings)], icons: false }),
-    linter(
-      (view): Diagnostic[] =>
-        given.mistake
-          ? [{ ...rangeOf(view.state.doc, given.mistake), severity: 'error', message: given.mistake.message }]
-          : [],
-      { delay: 0 },
-    ),
+    autocompletion({ override: [(context) => completions(context, source.meanings)], icons: false }),
     hoverTooltip((view, pos) => {
       const line = view.state.doc.lineAt(pos);
-      const meaning = meaningAt(line.text, pos - line.from, meanings);
+      const meaning = meaningAt(line.text, pos - line.from, source.meanings);
       return meaning === undefined
         ? null
         : {
@@ -161,7 +176,7 @@ export function notation(given: {
       {
         key: 'Alt-l',
         run: (view) => {
-          given.onLayOut(view.state.doc.toString());
+          source.layOut(view.state.doc.toString());
           return true;
         },
       },

@@ -10,6 +10,7 @@ import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.marking.Marking;
+import hausaufgabe.core.marking.PointScheme;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.RoleMatcher;
 import hausaufgabe.core.matching.analysis.CodeHealth;
@@ -83,8 +84,9 @@ public final class Check {
         Ran ran = request.structureOnly()
                 ? new Ran(List.of(), null)
                 : runs(request, pattern, reading, handedOut, match, progress);
-        List<ScenarioResult> scenarios = ran.results();
-        List<Finding> findings = RunEvidence.settled(pattern, match.findings(), scenarios);
+        PointScheme scheme = PointScheme.of(pattern);
+        List<ScenarioResult> scenarios = scheme.sharedBy(ran.results());
+        List<Finding> findings = scheme.sharedAmong(RunEvidence.settled(pattern, match.findings(), scenarios));
         long end = now();
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());

@@ -75,7 +75,7 @@ class CoreArchitectureTest {
                 .whereLayer("seams")
                 .mayOnlyBeAccessedByLayers("scenario")
                 .whereLayer("notation")
-                .mayOnlyBeAccessedByLayers("seams", "matching", "scenario", "catalogue")
+                .mayOnlyBeAccessedByLayers("seams", "matching", "marking", "scenario", "catalogue")
                 .check(CORE);
     }
 

@@ -1,116 +1,21 @@
 package hausaufgabe.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
-import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.api.io.TempDir;
 
-/** Ways through the whole application, in a real browser. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class MarkingJourneyTest {
-
-    private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-    private static final double CHECKED_MILLISECONDS = 60_000;
-
-    @TempDir
-    private static Path folder;
-
-    @RegisterExtension
-    final AfterTestExecutionCallback telling = this::tellWhatWasThere;
-
-    private RunningApplication application;
-    private Playwright playwright;
-    private Browser browser;
-    private BrowserContext context;
-    private Page page;
-    private final List<String> mishaps = new ArrayList<>();
-
-    @BeforeAll
-    void start() throws Exception {
-        application = RunningApplication.start();
-        // a machine that builds and checks at the same time answers late
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        playwright = Playwright.create();
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(ARGUMENTS));
-    }
-
-    @AfterAll
-    void stop() throws Exception {
-        if (playwright != null) {
-            playwright.close();
-        }
-        if (application != null) {
-            application.close();
-        }
-    }
-
-    @BeforeEach
-    void open() {
-        mishaps.clear();
-        openBrowser();
-    }
-
-    private void openBrowser() {
-        context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(application.address()));
-        page = context.newPage();
-        page.onPageError(mishaps::add);
-    }
-
-    @AfterEach
-    void nothingBrokeInThePage() {
-        context.close();
-        assertEquals(List.of(), mishaps);
-    }
-
-    /** What was on the page, and what the application had said, where a journey ends badly. */
-    private void tellWhatWasThere(ExtensionContext journey) throws IOException {
-        if (journey.getExecutionException().isPresent()) {
-            System.out.println(page.url() + "\n" + page.locator("body").innerText() + "\n" + application.lastWords());
-        }
-    }
+/** From an upload to a shared grade, and what is around it. */
+class MarkingJourneyTest extends Journey {
 
     @Test
     void fromAnUploadToASharedGrade() throws Exception {
@@ -302,27 +207,6 @@ class MarkingJourneyTest {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no such submission.");
     }
 
-    private void signIn(String login) {
-        page.navigate("/sign-in");
-        page.getByLabel("Your sign-in").fill(login);
-        page.getByLabel("Password").fill("nordhafen");
-        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
-        assertThat(page.getByText("What lies on the desk")).isVisible();
-    }
-
-    private void signOut() {
-        page.getByRole(AriaRole.BUTTON, named("Sign out")).click();
-        assertThat(page.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name);
-    }
-
-    private static Page.GetByRoleOptions exactly(String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
-    }
-
     /** A sample, packed as a student packs a folder. */
     private void handInForOkke(String sample) throws Exception {
         page.getByRole(AriaRole.LINK, named("What a berth costs")).click();
@@ -333,18 +217,5 @@ class MarkingJourneyTest {
         page.locator("#files").setInputFiles(zip(sample));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
         page.getByRole(AriaRole.LINK, named("Open it")).click();
-    }
-
-    private static Path zip(String sample) throws Exception {
-        Path sources = Path.of("../samples/strategy", sample);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream out = new ZipOutputStream(bytes, StandardCharsets.UTF_8);
-                Stream<Path> files = Files.walk(sources)) {
-            for (Path f : files.filter(Files::isRegularFile).sorted().toList()) {
-                out.putNextEntry(new ZipEntry("handed-in/" + sources.relativize(f)));
-                out.write(Files.readAllBytes(f));
-            }
-        }
-        return Files.write(folder.resolve(sample + ".zip"), bytes.toByteArray());
     }
 }

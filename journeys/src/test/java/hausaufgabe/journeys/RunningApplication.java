@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
-/** The packaged application with the demo's data, started as a user starts it, on a port and in a folder of its own. */
+/** The packaged application, started as a user starts it, on a port and in a folder of its own. */
 final class RunningApplication implements AutoCloseable {
 
     private static final Path LIBRARIES = Path.of("../server/target/application/lib");
@@ -29,7 +29,17 @@ final class RunningApplication implements AutoCloseable {
         this.address = "http://localhost:" + port;
     }
 
-    static RunningApplication start() throws IOException, InterruptedException {
+    /** With the harbour school's course. */
+    static RunningApplication demo() throws IOException, InterruptedException {
+        return start("demo");
+    }
+
+    /** On empty records. */
+    static RunningApplication empty() throws IOException, InterruptedException {
+        return start("serve");
+    }
+
+    private static RunningApplication start(String command) throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("hausaufgabe-journey");
         int port;
         try (ServerSocket socket = new ServerSocket(0)) {
@@ -40,7 +50,7 @@ final class RunningApplication implements AutoCloseable {
                         "-cp",
                         LIBRARIES.toAbsolutePath() + "/*",
                         "hausaufgabe.server.ServerMain",
-                        "demo",
+                        command,
                         "--data",
                         folder.resolve("data").toString(),
                         "--port",
@@ -55,6 +65,19 @@ final class RunningApplication implements AutoCloseable {
 
     String address() {
         return address;
+    }
+
+    /** The link by which the first lead chooses a password, as it was told at the terminal. */
+    String firstLink() throws IOException, InterruptedException {
+        for (int i = 0; i < 100; i++) {
+            for (String line : Files.readAllLines(folder.resolve("log.txt"))) {
+                if (line.contains("/welcome#")) {
+                    return line.strip();
+                }
+            }
+            Thread.sleep(100);
+        }
+        throw new IllegalStateException("no link was told:\n" + lastWords());
     }
 
     /** The last lines it has written. */

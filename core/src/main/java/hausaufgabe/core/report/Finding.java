@@ -37,6 +37,11 @@ public record Finding(
         return new Finding(id, text, other, essential, possible, points, explanation.then(why), evidence, runs);
     }
 
+    /** The same with other points. */
+    public Finding worth(double points, double proposed) {
+        return new Finding(id, text, status, essential, points, proposed, explanation, evidence, runs);
+    }
+
     /** The same with the scenarios that speak for it. */
     public Finding spokenForBy(List<String> scenarios) {
         return new Finding(

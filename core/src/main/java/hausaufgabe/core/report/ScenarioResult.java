@@ -23,6 +23,11 @@ public record ScenarioResult(
         double earned,
         long milliseconds) {
 
+    /** The same with other points. */
+    public ScenarioResult worth(double points, double proposed) {
+        return new ScenarioResult(name, outcome, explanation, steps, calls, points, proposed, milliseconds);
+    }
+
     /** {@code BLOCKED}: it could not be run, so it says nothing about the submission. */
     public enum Outcome {
         PASSED("passed"),
