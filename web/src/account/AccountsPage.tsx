@@ -10,7 +10,10 @@ import { Page } from '../page/Page';
 type Account = Api<'AccountLine'>;
 type Link = Api<'Link'>;
 
-const duties: Record<Account['role'], string> = { LEAD: 'Course lead', TUTOR: 'Tutor' };
+const kinds: Record<Account['role'], { word: string; does: string }> = {
+  LEAD: { word: 'Makes courses', does: 'begins courses and looks after accounts' },
+  TUTOR: { word: 'Staff', does: 'does what each course says' },
+};
 const states: Record<Account['state'], { text: string; ink: string }> = {
   INVITED: { text: 'has not chosen a password yet', ink: 'text-slate' },
   ACTIVE: { text: 'can sign in', ink: 'text-ink' },
@@ -65,7 +68,7 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
         <span className={`block break-words font-semibold ${gone ? 'text-soft' : ''}`}>{account.name}</span>
         <span className="block truncate text-[14px] text-soft">signs in as {account.login}</span>
       </span>
-      <span className="text-[14px]">{duties[account.role]}</span>
+      <span className="text-[14px]">{kinds[account.role].word}</span>
       <span className={`text-[14px] ${state.ink}`}>{state.text}</span>
       <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
         {gone ? (
@@ -199,15 +202,13 @@ function Invite({ onMade }: { onMade: (account: Account, link: Link) => void }) 
         onChange={(e) => setLogin(e.target.value)}
       />
       <fieldset className="mt-3">
-        <legend className="font-semibold">Duty</legend>
-        {(Object.keys(duties) as Account['role'][]).map((r) => (
+        <legend className="font-semibold">What the account is for</legend>
+        {(Object.keys(kinds) as Account['role'][]).map((r) => (
           <label key={r} className="mt-1 flex gap-2">
-            <input type="radio" name="duty" checked={role === r} onChange={() => setRole(r)} />
+            <input type="radio" name="kind" checked={role === r} onChange={() => setRole(r)} />
             <span>
-              {duties[r]}
-              <span className="block text-soft">
-                {r === 'LEAD' ? 'marks, and looks after accounts' : 'hands in and marks'}
-              </span>
+              {kinds[r].word}
+              <span className="block text-soft">{kinds[r].does}</span>
             </span>
           </label>
         ))}

@@ -1181,6 +1181,8 @@ export interface components {
             /** Format: double */
             late: number;
             /** Format: double */
+            open: number;
+            /** Format: double */
             points: number;
             /** Format: double */
             possible: number;

@@ -76,11 +76,7 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
                 Accounts
               </Link>
             )}
-            <Link
-              to="/password"
-              className="hover:text-ink hover:underline"
-              title={`${staff.role === 'LEAD' ? 'Course lead' : 'Tutor'}; your password`}
-            >
+            <Link to="/password" className="hover:text-ink hover:underline" title="Your password">
               {staff.name}
             </Link>
             <button type="button" className="quiet text-[14px]" onClick={() => signOut.mutate()}>

@@ -26,6 +26,7 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
             </span>
             <span className="ml-2 text-[15px] text-soft">
               of {points(review.possible)} {review.settledBy ? 'given' : 'proposed'}
+              {review.open > 0 && <span className="text-slate">, {points(review.open)} open</span>}
             </span>
           </>
         ) : (

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param version to be sent back with a change; names the state it was read in
  * @param points the sum that stands now: decided where a person has decided, else proposed, less what being late costs
  * @param possible the most there is; 0 before there is a report
+ * @param open points that wait for a person, since the check could not decide what they are for
  * @param late points taken off for being late, which {@code points} is without already
  * @param settledBy name of who settled it; null when nobody has
  */
@@ -17,6 +18,7 @@ public record ReviewView(
         String version,
         double points,
         double possible,
+        double open,
         double late,
         String feedback,
         @Nullable String settledBy,

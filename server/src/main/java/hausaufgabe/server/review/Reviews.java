@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -86,6 +87,7 @@ public class Reviews {
                 review == null ? UNTOUCHED : String.valueOf(review.version),
                 sum - late,
                 possible,
+                open(items, decided),
                 late,
                 review == null ? "" : review.feedback,
                 review == null || review.settledBy == null ? null : names.get(review.settledBy),
@@ -104,6 +106,14 @@ public class Reviews {
                                 names.get(c.changedBy),
                                 c.changedAt))
                         .toList());
+    }
+
+    private static double open(Map<String, Item> items, List<PointDecision> decided) {
+        Set<String> keys = decided.stream().map(d -> d.key.item()).collect(Collectors.toSet());
+        return Marking.quarter(items.values().stream()
+                .filter(i -> i.open() && !keys.contains(i.key()))
+                .mapToDouble(i -> i.possible() - i.proposed())
+                .sum());
     }
 
     private static double sum(Map<String, Item> items, List<PointDecision> decided) {
