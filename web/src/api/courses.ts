@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, body, type Api } from './client';
+import { api, body, upload, type Api } from './client';
 
 export type Right = Api<'CourseView'>['rights'][number];
 export type Duty = Api<'Member'>['duty'];
@@ -68,5 +68,13 @@ export function useGiveDuty(course: number) {
 export function useRelease(course: number) {
   return useCourseChange(async (account: number) =>
     api.DELETE('/api/courses/{id}/staff/{account}', { params: { path: { id: course, account } } }),
+  );
+}
+
+/** Takes students in from a CSV. */
+export function useEnrol(course: number) {
+  return useCourseChange(
+    async (roster: File) =>
+      (await upload(`/api/courses/${course}/students`, { roster: [roster] })) as Api<'Enrolment'>,
   );
 }

@@ -1,7 +1,7 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useColleagues, useCourse, useGiveDuty, useRelease, type Duty } from '../api/courses';
+import { useColleagues, useCourse, useEnrol, useGiveDuty, useRelease, type Duty } from '../api/courses';
 import { useExercises } from '../api/exercises';
 import { useMoveExercise } from '../api/manuscript';
 import { inWords } from '../page/count';
@@ -232,6 +232,7 @@ function Staff({ course, leads }: { course: Course; leads: boolean }) {
       </ul>
       <Mistake error={give.error ?? release.error} />
       {leads && <Another course={course} onGive={(account, duty) => give.mutate({ account, duty })} />}
+      {leads && <Enrol course={course.id} />}
     </section>
   );
 }
@@ -296,5 +297,48 @@ function Another(props: { course: Course; onGive: (account: number, duty: Duty) 
         Give the duty
       </button>
     </form>
+  );
+}
+
+/** Takes the students in, from the list the school has. */
+function Enrol({ course }: { course: number }) {
+  const enrol = useEnrol(course);
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <section aria-labelledby="students-heading" className="mt-7">
+      <h2 id="students-heading" className="margin-heading">
+        Students
+      </h2>
+      <label className="mt-2 block text-soft" htmlFor="roster">
+        A CSV with the columns <code className="name">number</code>, <code className="name">name</code>,{' '}
+        <code className="name">group</code>. Whose number is known is changed, never doubled.
+      </label>
+      <input
+        id="roster"
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        className="mt-2 w-full text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+        onChange={(e) => {
+          const roster = e.target.files?.[0];
+          if (roster) {
+            enrol.mutate(roster, {
+              onSettled: () => {
+                if (input.current) {
+                  input.current.value = '';
+                }
+              },
+            });
+          }
+        }}
+      />
+      {enrol.isPending && <Waiting what="Taking them in" />}
+      {enrol.data && (
+        <p role="status" className="mt-2 border-l-[3px] border-verdigris pl-2">
+          {inWords(enrol.data.added)} added, {enrol.data.changed} changed, {enrol.data.same} as they were.
+        </p>
+      )}
+      <Mistake error={enrol.error} />
+    </section>
   );
 }

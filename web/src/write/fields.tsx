@@ -80,7 +80,7 @@ export function Points(props: {
     <input
       aria-label={props.label}
       inputMode="decimal"
-      className="w-[46px] border-b border-dashed border-soft bg-transparent px-1 text-right font-semibold hover:bg-tint"
+      className="w-[46px] justify-self-end self-start border-b border-dashed border-soft bg-transparent px-1 text-right font-semibold hover:bg-tint"
       value={draft ?? String(props.value)}
       onChange={(e) => setDraft(e.target.value)}
       onBlur={done}

@@ -8,6 +8,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -18,11 +19,13 @@ import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Staffing;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpSession;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -143,6 +146,33 @@ class CourseTest {
         }) {
             http.perform(get(address).session(stranger)).andExpect(status().isForbidden());
         }
+    }
+
+    @Test
+    void studentsComeFromARosterAndASecondOneChangesAndNeverDoubles() throws Exception {
+        long course = begun("Ropes");
+
+        roster(course, "number;name;group\n1;Fenja Kogge;A\n2;Tjark Bojer;B\n", lead)
+                .andExpect(jsonPath("$.added").value(2));
+        roster(course, "number,name,group\n1,Fenja Kogge,A\n2,Tjark Bojer,A\n3,Wiebke Sandvik,A\n", lead)
+                .andExpect(jsonPath("$.added").value(1))
+                .andExpect(jsonPath("$.changed").value(1))
+                .andExpect(jsonPath("$.same").value(1));
+        roster(course, "number,name\n4,Nobody\n", lead)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("no group")));
+        roster(course, "number,name,group\n5,Nobody,A\n", tutor).andExpect(status().isForbidden());
+
+        http.perform(get("/api/courses/" + course).session(lead))
+                .andExpect(jsonPath("$.groups[0].students").value(3))
+                .andExpect(jsonPath("$.groups", hasSize(1)));
+    }
+
+    private ResultActions roster(long course, String csv, MockHttpSession as) throws Exception {
+        return http.perform(multipart("/api/courses/" + course + "/students")
+                .file(new MockMultipartFile("roster", "roster.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
+                .session(as)
+                .with(csrf()));
     }
 
     @Test

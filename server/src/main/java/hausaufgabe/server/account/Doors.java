@@ -21,7 +21,8 @@ final class Doors {
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers("/api/courses/*/exercises", "/api/courses/*/exercises/**")
                 .access(course.needing(Right.SET_EXERCISES));
-        rules.requestMatchers("/api/courses/*", "/api/courses/*/staff/*").access(course.needing(Right.LEAD_COURSE));
+        rules.requestMatchers("/api/courses/*", "/api/courses/*/staff/*", "/api/courses/*/students")
+                .access(course.needing(Right.LEAD_COURSE));
 
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions").access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.GET, "/api/exercises/*", "/api/exercises/*/**")

@@ -6,6 +6,7 @@ import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Right;
 import hausaufgabe.server.account.Staff;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -23,8 +25,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Courses, and who does what in them. */
 @RestController
@@ -109,6 +113,17 @@ class CourseController {
             return given == null || given.isBlank() ? ZoneId.systemDefault() : ZoneId.of(given.strip());
         } catch (DateTimeException e) {
             throw Problem.badRequest("“" + given + "” is no time zone; one looks like Europe/Berlin.");
+        }
+    }
+
+    /** Takes students in from a CSV with the columns number, name and group; all of them or none. */
+    @PostMapping(path = "/{id}/students", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    Courses.Enrolment enrol(@PathVariable long id, @RequestParam MultipartFile roster) throws IOException {
+        String name = roster.getOriginalFilename() == null ? "The file" : roster.getOriginalFilename();
+        try {
+            return courses.enrol(id, Roster.read(name, roster.getBytes()));
+        } catch (Roster.Unusable e) {
+            throw Problem.badRequest(e.getMessage());
         }
     }
 

@@ -4,7 +4,9 @@ import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -128,6 +130,32 @@ public class Courses implements InCourse {
             enrol(made.id(), s.number(), s.name(), s.group());
         }
         return made;
+    }
+
+    /** What a roster changed in a course. */
+    public record Enrolment(int added, int changed, int same) {}
+
+    /** Takes students in: those whose number is known get the name and group of the roster, all others are added. */
+    @Transactional
+    public Enrolment enrol(long course, List<Student> roster) {
+        course(course);
+        Map<String, Enrolled> known = students.findByCourseIdOrderByNameAscNumberAsc(course).stream()
+                .collect(Collectors.toMap(e -> e.number, e -> e));
+        int added = 0;
+        int changed = 0;
+        for (Student s : roster) {
+            Enrolled before = known.get(s.number());
+            if (before == null) {
+                students.save(new Enrolled(course, s.number(), s.name(), s.group()));
+                added++;
+            } else if (!before.name.equals(s.name()) || !before.groupName.equals(s.group())) {
+                before.name = s.name();
+                before.groupName = s.group();
+                students.save(before);
+                changed++;
+            }
+        }
+        return new Enrolment(added, changed, roster.size() - added - changed);
     }
 
     @Transactional

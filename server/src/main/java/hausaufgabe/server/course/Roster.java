@@ -48,7 +48,18 @@ public final class Roster {
         } catch (NoSuchFileException e) {
             throw new Unusable("There is no file " + file + ".");
         }
-        return students(file.toString(), text(bytes));
+        return read(file.toString(), bytes);
+    }
+
+    /**
+     * @param name what whoever gave it calls it, for messages
+     * @throws Unusable as for a file
+     */
+    public static List<Student> read(String name, byte[] bytes) throws Unusable, IOException {
+        if (bytes.length > LARGEST) {
+            throw new Unusable(name + " is larger than " + (LARGEST >> 20) + " MB, which no roster is.");
+        }
+        return students(name, text(bytes));
     }
 
     private static String text(byte[] bytes) {

@@ -1,0 +1,7 @@
+package lock;
+
+/** Whoever waits at the lock. */
+public interface Vessel {
+
+    void mayEnter();
+}
