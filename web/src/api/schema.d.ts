@@ -1337,11 +1337,15 @@ export interface components {
             names?: {
                 [key: string]: string;
             };
+            /** Format: int32 */
+            notCompilingPercent?: number;
             opens?: string;
             /** Format: double */
             percentPerDay?: number;
             /** Format: double */
             pointsPerDay?: number;
+            /** @enum {string} */
+            rounding?: "QUARTERS" | "HALVES" | "WHOLE";
             /** @enum {string} */
             shows?: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
             title: string;

@@ -132,7 +132,7 @@ function FromFolder({ course, onTaken }: { course: number; onTaken: (exercise: n
         ref={input}
         type="file"
         accept=".zip"
-        className="mt-1 w-full text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+        className="chooser mt-1 w-full"
         onChange={(e) => {
           const zip = e.target.files?.[0];
           if (zip) {

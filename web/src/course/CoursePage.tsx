@@ -318,7 +318,7 @@ function Enrol({ course }: { course: number }) {
         ref={input}
         type="file"
         accept=".csv,text/csv"
-        className="mt-2 w-full text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+        className="chooser mt-2 w-full"
         onChange={(e) => {
           const roster = e.target.files?.[0];
           if (roster) {

@@ -97,7 +97,7 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
           type="file"
           multiple
           accept=".zip,.java"
-          className="w-full text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+          className="chooser w-full"
           onChange={(e) => choose(e.target.files)}
         />
         <p className="mt-2 text-[13px] text-soft">One .zip, or the .java files. They can be dropped here.</p>

@@ -9,6 +9,7 @@ import {
   useUpload,
   type Manuscript,
 } from '../api/manuscript';
+import { Confirmed } from '../page/Confirmed';
 import { Mistake, Waiting } from '../page/Notice';
 import { CodeEditor } from './CodeEditor';
 import { SavingLine } from './SavingLine';
@@ -50,7 +51,7 @@ export function Files(props: {
               type="file"
               multiple
               accept={images ? '.png,.jpg,.jpeg,.gif,.webp' : '.java'}
-              className="mt-1 block text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+              className="chooser mt-1 block"
               onChange={(e) => {
                 const chosen = [...(e.target.files ?? [])];
                 if (chosen.length > 0) {
@@ -104,7 +105,6 @@ export function Files(props: {
 function File(props: { file: FileLine; exercise: number; readOnly: boolean; image: boolean }) {
   const { file } = props;
   const [open, setOpen] = useState(false);
-  const [leaving, setLeaving] = useState(false);
   const remove = useRemoveFile(props.exercise);
   const name = file.path.slice(file.path.indexOf('/') + 1);
   return (
@@ -129,29 +129,12 @@ function File(props: { file: FileLine; exercise: number; readOnly: boolean; imag
         )}
         {!props.readOnly && (
           <span className="shrink-0 text-[14px]">
-            {leaving ? (
-              <>
-                <button
-                  type="button"
-                  className="quiet font-semibold text-madder"
-                  onClick={() => remove.mutate(file.path)}
-                >
-                  Take it away now
-                </button>
-                <button type="button" className="quiet ml-3" onClick={() => setLeaving(false)}>
-                  Keep it
-                </button>
-              </>
-            ) : (
-              <button
-                type="button"
-                className="quiet"
-                aria-label={`Take away ${name}`}
-                onClick={() => setLeaving(true)}
-              >
-                Take away
-              </button>
-            )}
+            <Confirmed
+              text="Take away"
+              label={`Take away ${name}`}
+              now="Take it away now"
+              onConfirm={() => remove.mutate(file.path)}
+            />
           </span>
         )}
       </div>

@@ -4,6 +4,7 @@ import type { Api } from '../api/client';
 import { runTrial, useRemoveFile, useUpload } from '../api/manuscript';
 import type { Sentences } from '../api/notation';
 import { inWords } from '../page/count';
+import { Confirmed } from '../page/Confirmed';
 import { Mistake } from '../page/Notice';
 import { useKeys } from '../page/useKeys';
 import { Words } from '../page/Words';
@@ -132,7 +133,6 @@ function Row(props: {
 }) {
   const { line, tried } = props;
   const [open, setOpen] = useState(false);
-  const [leaving, setLeaving] = useState(false);
   const remove = useRemoveFile(props.exercise);
   const trial = typeof tried === 'object' ? tried.trial : undefined;
   return (
@@ -172,30 +172,16 @@ function Row(props: {
           >
             Try
           </button>
-          {!props.readOnly &&
-            (leaving ? (
-              <>
-                <button
-                  type="button"
-                  className="quiet ml-3 font-semibold text-madder"
-                  onClick={() => remove.mutate(`${line.path}/`)}
-                >
-                  Take it away now
-                </button>
-                <button type="button" className="quiet ml-3" onClick={() => setLeaving(false)}>
-                  Keep it
-                </button>
-              </>
-            ) : (
-              <button
-                type="button"
-                className="quiet ml-3"
-                aria-label={`Take away ${line.path}`}
-                onClick={() => setLeaving(true)}
-              >
-                Take away
-              </button>
-            ))}
+          {!props.readOnly && (
+            <span className="ml-3">
+              <Confirmed
+                text="Take away"
+                label={`Take away ${line.path}`}
+                now="Take it away now"
+                onConfirm={() => remove.mutate(`${line.path}/`)}
+              />
+            </span>
+          )}
         </td>
       </tr>
       {open && trial && (
@@ -383,7 +369,7 @@ function NewSolution({ exercise, taken }: { exercise: number; taken: string[] })
           type="file"
           multiple
           accept=".java"
-          className="mt-1 block text-[13px] file:mr-2 file:cursor-pointer file:rounded-[3px] file:border file:border-solid file:border-ink file:bg-sheet file:px-2 file:py-1 file:font-semibold"
+          className="chooser mt-1 block"
           onChange={(e) => setFiles([...(e.target.files ?? [])])}
         />
       </label>

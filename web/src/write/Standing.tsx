@@ -9,6 +9,7 @@ import {
 } from '../api/manuscript';
 import type { Sentences } from '../api/notation';
 import { useSheet } from '../api/exercises';
+import { Confirmed } from '../page/Confirmed';
 import { inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
@@ -173,7 +174,6 @@ function Again({ manuscript: m }: { manuscript: Manuscript }) {
 
 function Versions({ manuscript: m, readOnly }: { manuscript: Manuscript; readOnly: boolean }) {
   const restore = useRestore(m.id);
-  const [asked, setAsked] = useState<number>();
   if (m.versions.length === 0) {
     return null;
   }
@@ -194,26 +194,16 @@ function Versions({ manuscript: m, readOnly }: { manuscript: Manuscript; readOnl
               <Moment at={v.madeAt} />
             </span>
             {v.note && <span className="block text-soft italic">{v.note}</span>}
-            {!readOnly &&
-              (!v.inForce || m.unlike.length > 0) &&
-              (asked === v.id ? (
-                <span className="block">
-                  <button
-                    type="button"
-                    className="quiet font-semibold text-madder"
-                    onClick={() => restore.mutate(v.id, { onSettled: () => setAsked(undefined) })}
-                  >
-                    Replace what is written by version {v.number}
-                  </button>{' '}
-                  <button type="button" className="quiet" onClick={() => setAsked(undefined)}>
-                    Keep it
-                  </button>
-                </span>
-              ) : (
-                <button type="button" className="quiet block" onClick={() => setAsked(v.id)}>
-                  Go on from this one
-                </button>
-              ))}
+            {!readOnly && (!v.inForce || m.unlike.length > 0) && (
+              <span className="block">
+                <Confirmed
+                  text="Go on from this one"
+                  label={`Go on from version ${v.number}`}
+                  now={`Replace what is written by version ${v.number}`}
+                  onConfirm={() => restore.mutate(v.id)}
+                />
+              </span>
+            )}
           </li>
         ))}
       </ol>
@@ -225,30 +215,16 @@ function Versions({ manuscript: m, readOnly }: { manuscript: Manuscript; readOnl
 function Remove({ manuscript: m }: { manuscript: Manuscript }) {
   const remove = useDeleteExercise(m.id);
   const navigate = useNavigate();
-  const [asked, setAsked] = useState(false);
   return (
     <div className="mt-3">
-      {asked ? (
-        <p>
-          Everything that is written here goes.{' '}
-          <button
-            type="button"
-            className="quiet font-semibold text-madder"
-            onClick={() =>
-              remove.mutate(undefined, { onSuccess: () => void navigate(`/courses/${m.course.id}`) })
-            }
-          >
-            Take the exercise away now
-          </button>{' '}
-          <button type="button" className="quiet" onClick={() => setAsked(false)}>
-            Keep it
-          </button>
-        </p>
-      ) : (
-        <button type="button" className="quiet" onClick={() => setAsked(true)}>
-          Take the exercise away
-        </button>
-      )}
+      <Confirmed
+        text="Take the exercise away"
+        now="Take the exercise away now"
+        about="Everything that is written here goes."
+        onConfirm={() =>
+          remove.mutate(undefined, { onSuccess: () => void navigate(`/courses/${m.course.id}`) })
+        }
+      />
       <Mistake error={remove.error} />
     </div>
   );

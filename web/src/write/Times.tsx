@@ -37,14 +37,18 @@ export function Times(props: {
       />
     </div>
   );
-  const amount = (name: 'graceMinutes' | 'pointsPerDay' | 'percentPerDay' | 'most', label: string) => (
+  const amount = (
+    name: 'graceMinutes' | 'pointsPerDay' | 'percentPerDay' | 'notCompilingPercent' | 'most',
+    label: string,
+    usual = 0,
+  ) => (
     <label className="flex items-baseline gap-2">
       <input
         type="number"
         min={0}
         step={name === 'pointsPerDay' || name === 'percentPerDay' ? 0.25 : 1}
         className="field w-[88px] text-right"
-        value={s[name] ?? 0}
+        value={s[name] ?? usual}
         onChange={(e) => set({ [name]: e.target.value === '' ? 0 : Number(e.target.value) })}
       />
       {label}
@@ -70,6 +74,24 @@ export function Times(props: {
           <span />
           {amount('pointsPerDay', 'points are taken off for each day begun')}
           {amount('percentPerDay', 'percent of all points, for each day begun')}
+        </div>
+      </fieldset>
+      <fieldset className="mt-5">
+        <legend className="font-semibold">How points are counted</legend>
+        <div className="mt-2 grid max-w-[680px] grid-cols-2 items-baseline gap-x-6 gap-y-2">
+          {amount('notCompilingPercent', 'percent are kept by what does not compile', 100)}
+          <label className="flex items-baseline gap-2">
+            The sum is given in
+            <select
+              className="field w-auto"
+              value={s.rounding ?? 'QUARTERS'}
+              onChange={(e) => set({ rounding: e.target.value as Settings['rounding'] })}
+            >
+              <option value="QUARTERS">quarters</option>
+              <option value="HALVES">halves</option>
+              <option value="WHOLE">whole points</option>
+            </select>
+          </label>
         </div>
       </fieldset>
       <div className="mt-5 grid max-w-[680px] grid-cols-2 gap-x-6 gap-y-4">

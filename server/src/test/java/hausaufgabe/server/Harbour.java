@@ -14,6 +14,7 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.Lateness;
+import hausaufgabe.core.exercise.Rounding;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
 import hausaufgabe.server.account.Accounts;
@@ -111,6 +112,7 @@ public class Harbour {
                 null,
                 LocalDateTime.parse("2030-01-01T20:00"),
                 Lateness.NONE,
+                Rounding.USUAL,
                 ExerciseSettings.Attempts.ANY,
                 ExerciseSettings.Shown.NOTHING,
                 Map.of(),

@@ -100,9 +100,13 @@ class ManuscriptTest {
     }
 
     private ResultActions handIn(long exercise, String student) throws Exception {
+        return handIn(exercise, student, Harbour.GOOD);
+    }
+
+    private ResultActions handIn(long exercise, String student, String source) throws Exception {
         return http.perform(multipart("/api/exercises/" + exercise + "/submissions")
                 .file(new MockMultipartFile(
-                        "files", "Main.java", "text/plain", Harbour.GOOD.getBytes(StandardCharsets.UTF_8)))
+                        "files", "Main.java", "text/plain", source.getBytes(StandardCharsets.UTF_8)))
                 .param("student", String.valueOf(harbour.student(student).id()))
                 .session(lead)
                 .with(csrf()));
@@ -223,6 +227,24 @@ class ManuscriptTest {
         handIn(exercise, "1")
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("1 of 1 time that the exercise allows")));
+    }
+
+    @Test
+    void whatDoesNotCompileKeepsTheShareThatTheRulesSay() throws Exception {
+        long exercise = begin(Map.of("pattern", "strategy"));
+        settings(exercise, Map.of("title", "T", "zone", "UTC", "notCompilingPercent", 50, "rounding", "WHOLE"));
+        putInForce(exercise);
+
+        long whole = id(handIn(exercise, "1"));
+        long broken = id(handIn(exercise, "2", Harbour.GOOD + "class Broken { int x = ; }"));
+
+        http.perform(get("/api/submissions/" + whole).session(lead))
+                .andExpect(jsonPath("$.review.points").value(14.0));
+        http.perform(get("/api/submissions/" + broken).session(lead))
+                .andExpect(jsonPath("$.review.points").value(7.0))
+                .andExpect(jsonPath("$.review.possible").value(14.0));
+        http.perform(get("/api/exercises/" + exercise + "/grades").session(lead))
+                .andExpect(jsonPath("$.rows[?(@.handedIn.submissionId == " + broken + ")].points", contains(7.0)));
     }
 
     @Test

@@ -5,6 +5,7 @@ import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
 import hausaufgabe.core.exercise.ExerciseSettings.Counting;
 import hausaufgabe.core.exercise.ExerciseSettings.Shown;
 import hausaufgabe.core.exercise.Lateness;
+import hausaufgabe.core.exercise.Rounding;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
@@ -53,7 +54,7 @@ public final class SettingsYaml {
             throw new SettingsException(1, 1, "has " + text.length() + " characters; " + LONGEST + " is most");
         }
         Fields root = new Fields(parsed(text), "the settings");
-        root.only("format", "title", "zone", "opens", "due", "late", "attempts", "shows", "names", "wrong");
+        root.only("format", "title", "zone", "opens", "due", "late", "points", "attempts", "shows", "names", "wrong");
         int format = root.whole("format", FORMAT, 1, Integer.MAX_VALUE);
         if (format > FORMAT) {
             throw root.wrong(
@@ -63,6 +64,8 @@ public final class SettingsYaml {
         }
         Fields late = root.inner("late");
         late.only("graceMinutes", "pointsPerDay", "percentPerDay", "closes");
+        Fields points = root.inner("points");
+        points.only("notCompilingPercent", "rounding");
         Fields attempts = root.inner("attempts");
         attempts.only("most", "counts");
         return new ExerciseSettings(
@@ -75,6 +78,9 @@ public final class SettingsYaml {
                         late.amount("pointsPerDay", MOST_POINTS),
                         late.amount("percentPerDay", BigDecimal.valueOf(100)),
                         late.time("closes")),
+                new Rounding(
+                        points.whole("notCompilingPercent", 100, 0, 100),
+                        points.choice("rounding", Rounding.Steps.class, Rounding.Steps.QUARTERS)),
                 new Attempts(
                         attempts.whole("most", 0, 0, MOST_ATTEMPTS),
                         attempts.choice("counts", Counting.class, Counting.LAST)),
@@ -278,6 +284,10 @@ public final class SettingsYaml {
         putUnless(late, "percentPerDay", s.late().percentPerDay(), BigDecimal.ZERO);
         putUnless(late, "closes", s.late().closes(), null);
         putUnless(root, "late", late, Map.of());
+        Map<String, Object> points = new LinkedHashMap<>();
+        putUnless(points, "notCompilingPercent", s.rounding().notCompilingPercent(), 100);
+        putUnless(points, "rounding", s.rounding().to(), Rounding.Steps.QUARTERS);
+        putUnless(root, "points", points, Map.of());
         Map<String, Object> attempts = new LinkedHashMap<>();
         putUnless(attempts, "most", s.attempts().most(), 0);
         putUnless(attempts, "counts", s.attempts().counts(), Counting.LAST);

@@ -14,6 +14,7 @@ import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
 import hausaufgabe.core.exercise.ExerciseSettings.Counting;
 import hausaufgabe.core.exercise.ExerciseSettings.Shown;
 import hausaufgabe.core.exercise.Lateness;
+import hausaufgabe.core.exercise.Rounding;
 import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -68,19 +69,23 @@ class SettingsYamlTest {
         Arbitrary<Attempts> attempts = Combinators.combine(
                         Arbitraries.integers().between(0, 5), Arbitraries.of(Counting.class))
                 .as(Attempts::new);
+        Arbitrary<Rounding> rounding = Combinators.combine(
+                        Arbitraries.integers().between(0, 100), Arbitraries.of(Rounding.Steps.class))
+                .as(Rounding::new);
         return Combinators.combine(
                         texts,
                         Arbitraries.of("UTC", "Europe/Berlin", "Asia/Kathmandu").map(ZoneId::of),
                         times,
                         times,
-                        late,
+                        Combinators.combine(late, rounding).as(Map::entry),
                         attempts,
                         Arbitraries.of(Shown.class),
                         Arbitraries.maps(words, words).ofMaxSize(3))
                 .flatAs((title, zone, opens, due, l, a, shown, names) -> Arbitraries.maps(
                                 words, texts.list().ofMaxSize(3))
                         .ofMaxSize(2)
-                        .map(wrong -> new ExerciseSettings(title, zone, opens, due, l, a, shown, names, wrong)));
+                        .map(wrong -> new ExerciseSettings(
+                                title, zone, opens, due, l.getKey(), l.getValue(), a, shown, names, wrong)));
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param opens from when on it can be handed in; null for at once
  * @param due until when it is on time; null for no end
  * @param late what happens after that
+ * @param rounding how points that were earned become the points that stand
  * @param attempts how often it may be handed in, and which time counts
  * @param shows what students may see before grades are released
  * @param names what the brief fixes: by the name of a role the name of the type that must play it
@@ -27,6 +28,7 @@ public record ExerciseSettings(
         @Nullable LocalDateTime opens,
         @Nullable LocalDateTime due,
         Lateness late,
+        Rounding rounding,
         Attempts attempts,
         Shown shows,
         Map<String, String> names,
@@ -40,7 +42,16 @@ public record ExerciseSettings(
     /** An exercise of which nothing but its name was said. */
     public static ExerciseSettings named(String title, ZoneId zone) {
         return new ExerciseSettings(
-                title, zone, null, null, Lateness.NONE, Attempts.ANY, Shown.NOTHING, Map.of(), Map.of());
+                title,
+                zone,
+                null,
+                null,
+                Lateness.NONE,
+                Rounding.USUAL,
+                Attempts.ANY,
+                Shown.NOTHING,
+                Map.of(),
+                Map.of());
     }
 
     /** How often it may be handed in; 0 for as often as one likes. */

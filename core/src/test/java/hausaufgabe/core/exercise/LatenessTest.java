@@ -63,6 +63,7 @@ class LatenessTest {
                 null,
                 LocalDateTime.parse("2026-10-25T02:30"),
                 Lateness.NONE,
+                Rounding.USUAL,
                 ExerciseSettings.Attempts.ANY,
                 ExerciseSettings.Shown.NOTHING,
                 Map.of(),

@@ -54,7 +54,16 @@ final class DemoExercises {
         try {
             ExerciseSettings s = exercise.settings();
             ExerciseSettings other = new ExerciseSettings(
-                    s.title(), s.zone(), s.opens(), due, s.late(), s.attempts(), s.shows(), s.names(), s.wrong());
+                    s.title(),
+                    s.zone(),
+                    s.opens(),
+                    due,
+                    s.late(),
+                    s.rounding(),
+                    s.attempts(),
+                    s.shows(),
+                    s.names(),
+                    s.wrong());
             return exercise.with(ExerciseFolder.SETTINGS, SettingsYaml.write(other));
         } catch (ArchiveException | SettingsException e) {
             throw new IllegalStateException("an exercise of the demo is none", e);

@@ -67,6 +67,15 @@ public final class Beginnings {
     static ExerciseSettings withoutTimes(ExerciseSettings s, @Nullable String title) {
         Lateness late = new Lateness(0, java.math.BigDecimal.ZERO, java.math.BigDecimal.ZERO, null);
         return new ExerciseSettings(
-                title(title, s.title()), s.zone(), null, null, late, s.attempts(), s.shows(), s.names(), s.wrong());
+                title(title, s.title()),
+                s.zone(),
+                null,
+                null,
+                late,
+                s.rounding(),
+                s.attempts(),
+                s.shows(),
+                s.names(),
+                s.wrong());
     }
 }

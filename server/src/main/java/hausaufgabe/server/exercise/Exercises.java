@@ -63,6 +63,13 @@ public class Exercises implements InCourse {
             String title,
             @Nullable Long version) {}
 
+    /**
+     * The points of a submission as they stand.
+     *
+     * @param late what was taken off for being late
+     */
+    public record Standing(double points, double late) {}
+
     /** An exercise as it was put in force: what submissions are judged by. */
     public record Version(long id, long exerciseId, int number, ExerciseFolder folder, ExerciseSettings settings) {
 
@@ -82,11 +89,17 @@ public class Exercises implements InCourse {
                     .orElse(false);
         }
 
-        /** Points taken off for being late. */
-        public double deduction(Instant at, double earned, double possible) {
-            return settings.deadline()
-                    .map(d -> settings.late().deduction(at, d, earned, possible))
+        /**
+         * What points that were earned come to.
+         *
+         * @param at when it was handed in
+         */
+        public Standing standing(double earned, double possible, boolean compiled, Instant at) {
+            double rounded = settings.rounding().of(earned, compiled);
+            double late = settings.deadline()
+                    .map(d -> settings.late().deduction(at, d, rounded, possible))
                     .orElse(0.0);
+            return new Standing(rounded - late, late);
         }
 
         public CheckRequest check(Upload upload, CheckRequest.Isolation isolation) {

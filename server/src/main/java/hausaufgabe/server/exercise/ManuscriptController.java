@@ -6,17 +6,13 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.checking.exercise.SettingsYaml;
 import hausaufgabe.core.catalogue.Catalogue;
-import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.DateTimeException;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -75,26 +71,6 @@ class ManuscriptController {
             @Nullable String title) {}
 
     record Begun(long id) {}
-
-    /**
-     * The settings as a form has them. Times are those of a clock on the wall, such as 2026-12-04T20:00.
-     *
-     * @param most how often it may be handed in; 0 for as often as one likes
-     */
-    record SettingsForm(
-            @NotNull String title,
-            @NotNull String zone,
-            @Nullable String opens,
-            @Nullable String due,
-            @Nullable String closes,
-            @Nullable Integer graceMinutes,
-            @Nullable Double pointsPerDay,
-            @Nullable Double percentPerDay,
-            @Nullable Integer most,
-            ExerciseSettings.@Nullable Counting counts,
-            ExerciseSettings.@Nullable Shown shows,
-            @Nullable Map<String, String> names,
-            @Nullable Map<String, List<String>> wrong) {}
 
     record SolutionLine(String path, String name, boolean right, List<String> caughtBy, List<String> files) {}
 
@@ -201,7 +177,7 @@ class ManuscriptController {
                 e.title(),
                 manuscripts.files(id),
                 folder.text(ExerciseFolder.SETTINGS),
-                form(folder),
+                SettingsForm.of(folder),
                 folder.brief(),
                 folder.patternText(),
                 folder.solutions().stream()
@@ -215,32 +191,6 @@ class ManuscriptController {
                 folder.problems(),
                 manuscripts.versions(id),
                 manuscripts.unlike(id));
-    }
-
-    private static @Nullable SettingsForm form(ExerciseFolder folder) {
-        try {
-            ExerciseSettings s = folder.settings();
-            return new SettingsForm(
-                    s.title(),
-                    s.zone().getId(),
-                    said(s.opens()),
-                    said(s.due()),
-                    said(s.late().closes()),
-                    s.late().graceMinutes(),
-                    s.late().pointsPerDay().doubleValue(),
-                    s.late().percentPerDay().doubleValue(),
-                    s.attempts().most(),
-                    s.attempts().counts(),
-                    s.shows(),
-                    s.names(),
-                    s.wrong());
-        } catch (SettingsException e) {
-            return null;
-        }
-    }
-
-    private static @Nullable String said(@Nullable LocalDateTime time) {
-        return time == null ? null : time.toString();
     }
 
     @GetMapping("/api/exercises/{id}/manuscript/file")
@@ -277,7 +227,7 @@ class ManuscriptController {
             @RequestBody SettingsForm given,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Staff staff) {
-        byte[] bytes = SettingsYaml.write(settings(given)).getBytes(StandardCharsets.UTF_8);
+        byte[] bytes = SettingsYaml.write(given.settings()).getBytes(StandardCharsets.UTF_8);
         return new Written(
                 ExerciseFolder.SETTINGS, manuscripts.write(id, ExerciseFolder.SETTINGS, bytes, revision(match), staff));
     }
@@ -288,47 +238,6 @@ class ManuscriptController {
         } catch (NumberFormatException e) {
             throw Problem.badRequest("The request does not say which revision it was written on.");
         }
-    }
-
-    /** The form as a file of settings says it, so that both are asked the same of. */
-    private static ExerciseSettings settings(SettingsForm f) {
-        Map<String, Object> late = new LinkedHashMap<>();
-        late.put("graceMinutes", f.graceMinutes());
-        late.put("pointsPerDay", f.pointsPerDay());
-        late.put("percentPerDay", f.percentPerDay());
-        late.put("closes", blankAsNone(f.closes()));
-        Map<String, Object> attempts = new LinkedHashMap<>();
-        attempts.put("most", f.most());
-        attempts.put("counts", f.counts() == null ? null : f.counts().name().toLowerCase(Locale.ROOT));
-        Map<String, Object> root = new LinkedHashMap<>();
-        root.put("title", f.title());
-        root.put("zone", f.zone());
-        root.put("opens", blankAsNone(f.opens()));
-        root.put("due", blankAsNone(f.due()));
-        root.put("late", late);
-        root.put("attempts", attempts);
-        root.put(
-                "shows",
-                f.shows() == null
-                        ? null
-                        : f.shows().name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        root.put("names", f.names());
-        root.put("wrong", f.wrong());
-        try {
-            return SettingsYaml.read(SettingsYaml.text(root));
-        } catch (SettingsException e) {
-            throw Problem.badRequest(capitalised(e.getMessage()) + ". Nothing was stored.");
-        } catch (DateTimeException e) {
-            throw Problem.badRequest("A time cannot be read. Nothing was stored.");
-        }
-    }
-
-    private static String capitalised(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
-
-    private static @Nullable String blankAsNone(@Nullable String text) {
-        return text == null || text.isBlank() ? null : text;
     }
 
     /** Puts files into a folder of the manuscript, in place of those of the same path. */

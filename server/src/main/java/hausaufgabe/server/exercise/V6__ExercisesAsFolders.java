@@ -8,6 +8,7 @@ import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
 import hausaufgabe.core.exercise.ExerciseSettings.Shown;
 import hausaufgabe.core.exercise.Lateness;
+import hausaufgabe.core.exercise.Rounding;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -64,6 +65,7 @@ class V6__ExercisesAsFolders extends BaseJavaMigration {
                 null,
                 due.atZone(zone).toLocalDateTime().truncatedTo(ChronoUnit.MINUTES),
                 Lateness.NONE,
+                Rounding.USUAL,
                 Attempts.ANY,
                 Shown.NOTHING,
                 Map.of(),

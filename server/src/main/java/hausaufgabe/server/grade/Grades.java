@@ -196,21 +196,21 @@ class Grades {
         Points points =
                 verdict == null ? null : points(t, decided.getOrDefault(submission, Map.of()), items.get(submission));
         Instant uploadedAt = t.get("uploadedAt", Instant.class);
-        double late = points == null
-                ? 0
-                : version.map(v -> v.deduction(uploadedAt, points.points(), points.possible()))
-                        .orElse(0.0);
+        boolean compiled = !Boolean.FALSE.equals(t.get("compiled", Boolean.class));
+        Exercises.Standing standing = points == null
+                ? new Exercises.Standing(0, 0)
+                : version.orElseThrow().standing(points.points(), points.possible(), compiled, uploadedAt);
         CountedAttempt attempt = new CountedAttempt(
                 submission,
                 t.get("attempt", Integer.class),
                 attempts,
                 uploadedAt,
                 version.map(v -> v.isLate(uploadedAt)).orElse(false),
-                late,
+                standing.late(),
                 HandedIn.State.valueOf(String.valueOf(t.get("state"))),
                 submissions.progressOf(submission),
                 t.get("failure", String.class),
-                !Boolean.FALSE.equals(t.get("compiled", Boolean.class)),
+                compiled,
                 verdict,
                 t.get("form", String.class),
                 points == null ? 0 : points.open(),
@@ -220,7 +220,7 @@ class Grades {
         return new Row(
                 student,
                 attempt,
-                points == null ? null : points.points() - late,
+                points == null ? null : standing.points(),
                 points == null ? null : points.possible(),
                 names.get(settledBy != null ? settledBy : lastBy.get(submission)),
                 settledBy != null,

@@ -82,13 +82,15 @@ public class Reviews {
         double possible = Marking.quarter(
                 items.values().stream().mapToDouble(Item::possible).sum());
         double sum = sum(items, decided);
-        double late = exercises.opened(submission.exerciseId()).deduction(submission.uploadedAt(), sum, possible);
+        boolean compiled = submission.report().map(CheckReport::compiled).orElse(true);
+        Exercises.Standing standing =
+                exercises.opened(submission.exerciseId()).standing(sum, possible, compiled, submission.uploadedAt());
         return new ReviewView(
                 review == null ? UNTOUCHED : String.valueOf(review.version),
-                sum - late,
+                standing.points(),
                 possible,
                 open(items, decided),
-                late,
+                standing.late(),
                 review == null ? "" : review.feedback,
                 review == null || review.settledBy == null ? null : names.get(review.settledBy),
                 review == null ? null : review.settledAt,
