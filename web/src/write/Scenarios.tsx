@@ -10,7 +10,7 @@ import { Stroke } from '../verdict/Stroke';
 import { inks, ofScenario, scenarioWords } from '../verdict/verdict';
 import { Deeds } from './Choice';
 import { Points } from './fields';
-import { PutBack } from './Requirements';
+import { PutBack } from './PutBack';
 
 type Change = (edit: Edit) => Promise<void>;
 type Played = { result?: Api<'ScenarioResult'>; error?: Error; on: string };

@@ -1,48 +1,39 @@
+package gauge;
+
 import java.util.ArrayList;
 import java.util.List;
 
+/** Measures the water level at the pier. */
 public class TideGauge {
+
     private final List<TideListener> listeners = new ArrayList<>();
-    private int level;
+    private double level;
 
-    public void addListener(TideListener l) {
-        listeners.add(l);
+    public void register(TideListener listener) {
+        listeners.add(listener);
     }
 
-    public void removeListener(TideListener l) {
-        listeners.remove(l);
+    public void unregister(TideListener listener) {
+        listeners.remove(listener);
     }
 
-    public void setLevel(int level) {
+    public void setLevel(double level) {
         this.level = level;
-        fire();
+        tellAll();
     }
 
-    public void correct(int by) {
-        level = level + by;
+    /** After the buoy was moved. */
+    public void correct(double metres) {
+        level = level + metres;
     }
 
-    private void fire() {
+    public double getLevel() {
+        return level;
+    }
+
+    private void tellAll() {
         for (TideListener l : listeners) {
-            l.tide(level);
+            l.levelChanged(level);
         }
-    }
-}
-
-interface TideListener {
-    void tide(int level);
-}
-
-class Board implements TideListener {
-    int shown;
-
-    public void tide(int level) {
-        shown = level;
-    }
-}
-
-class Horn implements TideListener {
-    public void tide(int level) {
-        if (level > 500) System.out.println("horn");
     }
 }

@@ -1,6 +1,7 @@
 public class Main {
     public static void main(String[] args) {
-        HarbourOffice.getInstance().enter();
-        System.out.println(HarbourOffice.getInstance().getVisitors());
+        HarbourLog.get().enter("Kormoran moors");
+        HarbourLog.get().enter("Tordalk sails");
+        System.out.println(HarbourLog.get().size());
     }
 }

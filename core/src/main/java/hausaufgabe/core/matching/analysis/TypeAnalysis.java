@@ -465,7 +465,7 @@ public final class TypeAnalysis {
     public Judgement uncalled(Type type, Query q) {
         Wording w = q.words();
         List<Operation> missed = design.operationsOf(type).stream()
-                .filter(o -> o.isMethod() && o.isAbstract())
+                .filter(o -> o.isMethod() && (o.isAbstract() || isStep(o)))
                 .filter(o -> reach.everywhere(o).isEmpty())
                 .toList();
         return Judgement.answer(
@@ -477,5 +477,12 @@ public final class TypeAnalysis {
                                 : " are declared for subclasses, but nothing calls them."),
                 w.say("All that ", type, " leaves to others is called."),
                 places(missed));
+    }
+
+    /** Whether subclasses fill it in and only those of the family can call it; what the library declares the library calls. */
+    private boolean isStep(Operation o) {
+        return o.visibility() == Visibility.PROTECTED
+                && o.overrides().isEmpty()
+                && !design.overridersOf(o).isEmpty();
     }
 }

@@ -170,7 +170,8 @@ public final class TypeRelations {
             .ofType((a, t, q) -> a.texts().copies(t, q));
 
     public static final JudgedRelation UNCALLED = relation(
-                    "declares something abstract that nobody calls", "an abstract operation of it is called nowhere")
+                    "declares something abstract that nobody calls",
+                    "an operation that it leaves to others, abstract or protected and overridden, is called nowhere")
             .ofType((a, t, q) -> a.types().uncalled(t, q));
 
     public static final JudgedRelation OVERLOADS = relation(

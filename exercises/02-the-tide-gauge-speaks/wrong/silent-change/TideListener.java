@@ -1,0 +1,5 @@
+package gauge;
+
+public interface TideListener {
+    void levelChanged(double newLevel);
+}

@@ -1,0 +1,7 @@
+package cargo;
+
+public interface Cargo {
+    double weight();
+
+    String label();
+}

@@ -1,0 +1,5 @@
+package dues;
+
+public interface Vessel {
+    <R> R accept(VesselVisitor<R> visitor);
+}

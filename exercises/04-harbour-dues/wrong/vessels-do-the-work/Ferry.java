@@ -1,0 +1,23 @@
+package dues;
+
+public class Ferry implements Vessel {
+    private final int seats;
+
+    public Ferry(int seats) {
+        this.seats = seats;
+    }
+
+    public int getSeats() {
+        return seats;
+    }
+
+    @Override
+    public double dues() {
+        return seats * 0.5;
+    }
+
+    @Override
+    public <R> R accept(VesselVisitor<R> visitor) {
+        return visitor.visit(this);
+    }
+}

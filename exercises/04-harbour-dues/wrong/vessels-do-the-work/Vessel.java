@@ -1,0 +1,7 @@
+package dues;
+
+public interface Vessel {
+    double dues();
+
+    <R> R accept(VesselVisitor<R> visitor);
+}

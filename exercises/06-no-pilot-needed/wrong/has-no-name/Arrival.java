@@ -1,0 +1,15 @@
+package pilots;
+
+public class Arrival {
+    private final Roster roster;
+
+    public Arrival(Roster roster) {
+        this.roster = roster;
+    }
+
+    public int bring(String ship, String pier) {
+        Pilot p = roster.at(pier);
+        p.guide(ship);
+        return p.fee();
+    }
+}

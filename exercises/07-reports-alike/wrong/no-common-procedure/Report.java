@@ -1,0 +1,6 @@
+package report;
+
+public abstract class Report {
+
+    public abstract String print();
+}

@@ -1,0 +1,20 @@
+package reports;
+
+public abstract class Report {
+
+    public String print() {
+        StringBuilder out = new StringBuilder();
+        out.append(header()).append('\n');
+        for (String line : lines()) {
+            out.append("- ").append(line).append('\n');
+        }
+        appendFooter(out);
+        return out.toString();
+    }
+
+    protected abstract String header();
+
+    protected abstract Iterable<String> lines();
+
+    protected void appendFooter(StringBuilder out) {}
+}
