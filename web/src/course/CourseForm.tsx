@@ -20,7 +20,11 @@ export function CourseForm({ course, onCancel }: { course?: Api<'CourseView'>; o
     if (course) {
       rename.mutate(given, { onSuccess: onCancel });
     } else {
-      make.mutate(given, { onSuccess: (made) => void navigate(`/courses/${made.id}`) });
+      // the form may be gone by the time the list of courses was fetched anew
+      make.mutateAsync(given).then(
+        (made) => navigate(`/courses/${made.id}`),
+        () => undefined,
+      );
     }
   }
 

@@ -52,10 +52,13 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
       </Link>
       <nav aria-label="Where you are" className="flex min-w-0 flex-1 items-center gap-2 text-soft">
         {crumbs.map((c, i) => (
-          <span key={i} className={`flex gap-2 ${i === crumbs.length - 1 ? 'min-w-0' : 'shrink-0'}`}>
+          <span
+            key={i}
+            className={`flex min-w-0 gap-2 ${i === crumbs.length - 1 ? 'shrink' : 'max-w-[45%] shrink-[2]'}`}
+          >
             {i > 0 && <span aria-hidden>/</span>}
             {c.to ? (
-              <Link to={c.to} className="hover:text-ink hover:underline">
+              <Link to={c.to} title={c.text} className="truncate hover:text-ink hover:underline">
                 {c.text}
               </Link>
             ) : (

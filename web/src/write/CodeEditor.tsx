@@ -26,6 +26,9 @@ const theme = EditorView.theme({
     border: 'none',
     borderRight: '1px solid var(--rule)',
   },
+  '&:not(.cm-focused) .cm-activeLine, &:not(.cm-focused) .cm-activeLineGutter': {
+    backgroundColor: 'transparent',
+  },
   '.cm-activeLine': { backgroundColor: 'color-mix(in srgb, var(--tint) 45%, transparent)' },
   '.cm-activeLineGutter': { backgroundColor: 'var(--tint)' },
   '.cm-cursor': { borderLeftColor: 'var(--ink)' },

@@ -128,7 +128,7 @@ export function Requirements(props: {
       <Mistake error={refused} />
       {mistake && (
         <p role="alert" className="mt-3 border-l-[3px] border-madder pl-3 text-madder">
-          Line {mistake.line}, column {mistake.column}: {mistake.message}.{' '}
+          Line {mistake.line}, column {mistake.column}: {ended(mistake.message)}{' '}
           {view === 'sentences' ? (
             <button type="button" className="quiet" onClick={() => show('text')}>
               Mend it in the text
@@ -189,6 +189,11 @@ export function Requirements(props: {
       )}
     </section>
   );
+}
+
+/** A message as a sentence that ends once. */
+function ended(message: string): string {
+  return /[.?!]$/.test(message) ? message : `${message}.`;
 }
 
 function Claims(props: {

@@ -10,6 +10,7 @@ import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
+import hausaufgabe.server.exercise.Exercises;
 import java.io.ByteArrayOutputStream;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -51,6 +52,18 @@ class MigrationTest {
                     "ACCEPTED", one(c, "select r.verdict from submission s join check_run r on r.id = s.current_run"));
             assertEquals("14.00", one(c, "select earned from check_run"));
             assertTrue(one(c, "select items from check_run").contains("requirement:held"));
+            assertEquals("LEAD", one(c, "select duty from membership"));
+            assertEquals("3", one(c, "select count(*) from manuscript_file"));
+            assertEquals(
+                    "1",
+                    one(
+                            c,
+                            "select v.number from check_run r join exercise_version v on v.id = r.exercise_version"
+                                    + " join exercise e on e.current_version = v.id"));
+            Exercises.Version version = context.getBean(Exercises.class).opened(1);
+            assertEquals("Berths", version.settings().title());
+            assertEquals("strategy", version.pattern().id());
+            assertTrue(version.dueAt().isPresent());
         }
     }
 

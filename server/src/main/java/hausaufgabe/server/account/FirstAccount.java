@@ -29,7 +29,7 @@ class FirstAccount implements Greeting {
         long lead = leads.stream()
                 .filter(a -> a.state() == Accounts.State.INVITED)
                 .findFirst()
-                .orElseGet(() -> accounts.invite("lead", "Course lead", Staff.Role.LEAD))
+                .orElseGet(() -> accounts.invite("lead", "Lead", Staff.Role.LEAD))
                 .id();
         return List.of(
                 "  Nobody leads here yet. Open this link to choose the password for the sign-in  lead :",
