@@ -176,6 +176,22 @@ class CourseTest {
     }
 
     @Test
+    void aNumberWrittenInAnotherWayOpensNoDoor() throws Exception {
+        MockHttpSession stranger = somebody(null);
+
+        for (String id : new String[] {
+            "0x" + Long.toHexString(harbour.exercise.id()),
+            "+" + harbour.exercise.id(),
+            "%3" + harbour.exercise.id(),
+            "%20" + harbour.exercise.id()
+        }) {
+            http.perform(get(java.net.URI.create("/api/exercises/" + id + "/manuscript"))
+                            .session(stranger))
+                    .andExpect(status().isForbidden());
+        }
+    }
+
+    @Test
     void dutiesAreGivenAndTakenBackAndSomebodyAlwaysLeads() throws Exception {
         long course = begun("Berths");
         String staff = "/api/courses/" + course + "/staff/";

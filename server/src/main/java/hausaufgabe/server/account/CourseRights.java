@@ -1,13 +1,11 @@
 package hausaufgabe.server.account;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.authorization.AuthorizationManager;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.stereotype.Component;
 
@@ -25,12 +23,16 @@ public class CourseRights {
         this.kinds = kinds;
     }
 
-    /** Lets a request through where the duty in its course has the right. What is not there is let through, to be told so. */
+    /**
+     * Lets a request through where the duty in its course has the right. What is not there is let through, to be told so; a number
+     * that is written in another way than in digits is not, since whoever reads it later might read one.
+     */
     AuthorizationManager<RequestAuthorizationContext> needing(Right right) {
         return (who, context) -> {
-            Authentication authentication = who.get();
-            boolean allowed = authentication.getPrincipal() instanceof Staff staff
-                    && course(context.getRequest())
+            Matcher address = ADDRESS.matcher(context.getRequest().getRequestURI());
+            boolean allowed = who.get().getPrincipal() instanceof Staff staff
+                    && address.matches()
+                    && course(address.group(1), Long.parseLong(address.group(2)))
                             .map(c -> memberships
                                     .duty(staff, c)
                                     .filter(d -> Right.of(d).contains(right))
@@ -40,14 +42,12 @@ public class CourseRights {
         };
     }
 
-    private Optional<Long> course(HttpServletRequest request) {
-        Matcher m = ADDRESS.matcher(request.getRequestURI());
-        return m.matches()
-                ? kinds.stream()
-                        .filter(k -> k.kind().equals(m.group(1)))
-                        .findFirst()
-                        .flatMap(k -> k.courseOf(Long.parseLong(m.group(2))))
-                : Optional.empty();
+    private Optional<Long> course(String kind, long number) {
+        return kinds.stream()
+                .filter(k -> k.kind().equals(kind))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("nobody knows the course of " + kind))
+                .courseOf(number);
     }
 
     /** What somebody may do in a course. */
