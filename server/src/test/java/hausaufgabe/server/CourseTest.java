@@ -18,6 +18,7 @@ import com.jayway.jsonpath.JsonPath;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Staffing;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
@@ -45,6 +46,9 @@ class CourseTest {
 
     @Autowired
     private Staffing staffing;
+
+    @Autowired
+    private Courses courses;
 
     private MockHttpSession lead;
     private MockHttpSession tutor;
@@ -173,6 +177,17 @@ class CourseTest {
                 .file(new MockMultipartFile("roster", "roster.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
                 .session(as)
                 .with(csrf()));
+    }
+
+    @Test
+    void aStudentOfAnotherCourseHandsNothingInHere() throws Exception {
+        long course = begun("Knots");
+        roster(course, "number,name,group\n1,Somebody Else,A\n", lead);
+        long other = courses.students(course).get(0).id();
+
+        harbour.handIn(http, lead, other, "Main.java", Harbour.GOOD.getBytes(StandardCharsets.UTF_8))
+                .andExpect(status().isNotFound())
+                .andExpect(jsonPath("$.detail", containsString("no such student in this course")));
     }
 
     @Test

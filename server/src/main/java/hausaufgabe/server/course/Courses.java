@@ -171,10 +171,11 @@ public class Courses implements InCourse {
                 .toList();
     }
 
-    /** @throws Problem where there is no such student */
+    /** @throws Problem where there is no such student in the course */
     @Transactional(readOnly = true)
-    public Student student(long id) {
+    public Student student(long course, long id) {
         return students.findById(id)
+                .filter(e -> e.courseId == course)
                 .map(Enrolled::asStudent)
                 .orElseThrow(() -> Problem.notFound(
                         "There is no such student in this course. Choose one from the list; nothing was stored."));

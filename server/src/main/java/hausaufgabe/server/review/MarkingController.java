@@ -106,7 +106,7 @@ class MarkingController {
                         courses.heading(e.courseId()).title(),
                         e.courseId(),
                         inForce.number()),
-                courses.student(s.studentId()),
+                courses.student(e.courseId(), s.studentId()),
                 s.attempt(),
                 submissions.attempts(s.exerciseId(), s.studentId()).stream()
                         .map(a -> new AttemptLink(a.id(), a.attempt()))

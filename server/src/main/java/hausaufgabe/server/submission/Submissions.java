@@ -101,7 +101,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /** Takes an upload that came at another time than now. */
     public HandedIn handIn(long exercise, long student, Map<String, byte[]> files, long by, Instant at) {
         Exercises.Version version = exercises.opened(exercise);
-        Student who = courses.student(student);
+        Student who = courses.student(exercises.line(exercise).courseId(), student);
         admit(version.settings(), at);
         Upload upload = read(files);
         Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings());
