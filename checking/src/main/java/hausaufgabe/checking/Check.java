@@ -12,9 +12,10 @@ import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.marking.PointScheme;
 import hausaufgabe.core.matching.Match;
-import hausaufgabe.core.matching.RoleMatcher;
+import hausaufgabe.core.matching.PatternSetMatcher;
 import hausaufgabe.core.matching.analysis.CodeHealth;
 import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.CheckReport.Diagnostic;
@@ -33,8 +34,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -49,7 +52,7 @@ public final class Check {
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
     private final List<String> testLibraries;
-    private final Map<String, DesignPattern> patterns = new ConcurrentHashMap<>();
+    private final Map<String, PatternSet> patterns = new ConcurrentHashMap<>();
 
     /**
      * @param language the one that submissions are written in
@@ -69,7 +72,8 @@ public final class Check {
      */
     public CheckReport run(CheckRequest request, Consumer<String> progress) {
         long start = now();
-        DesignPattern pattern = parsed(request.pattern());
+        PatternSet set = parsed(request.pattern());
+        List<DesignPattern> patterns = set.asJudged();
         progress.accept(
                 "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
         Reading reading = reader.read(request.sources());
@@ -78,16 +82,49 @@ public final class Check {
         Reading handedOut = request.starter().isEmpty() ? null : reader.read(request.starter());
         Design starter = handedOut == null ? null : handedOut.design();
         progress.accept("Finding the roles");
-        Match match = RoleMatcher.match(pattern, reading.design(), starter, request.pins());
+        List<Match> matches = PatternSetMatcher.match(patterns, reading.design(), starter, request.pins());
         long matched = now();
 
-        Ran ran = request.structureOnly()
-                ? new Ran(List.of(), null)
-                : runs(request, pattern, reading, handedOut, match, progress);
-        PointScheme scheme = PointScheme.of(pattern);
-        List<ScenarioResult> scenarios = scheme.sharedBy(ran.results());
-        List<Finding> findings = scheme.sharedAmong(RunEvidence.settled(pattern, match.findings(), scenarios));
+        List<Ran> ran = request.structureOnly()
+                ? patterns.stream().map(p -> new Ran(List.of(), null)).toList()
+                : runs(request, patterns, reading, handedOut, matches, progress);
+        List<ScenarioResult> scenarios = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < patterns.size(); i++) {
+            PointScheme scheme = PointScheme.of(patterns.get(i));
+            List<ScenarioResult> results = scheme.sharedBy(ran.get(i).results());
+            scenarios.addAll(results);
+            findings.addAll(scheme.sharedAmong(
+                    RunEvidence.settled(patterns.get(i), matches.get(i).findings(), results)));
+        }
         long end = now();
+        boolean cutShort = matches.stream().anyMatch(Match::cutShort);
+        return new CheckReport(
+                set.id(),
+                reading.compiled(),
+                diagnostics(request, reading, cutShort),
+                Marking.verdict(reading.compiled(), !cutShort, findings, scenarios),
+                form(matches),
+                merged(patterns, matches, Check::roles),
+                merged(patterns, matches, Check::members),
+                merged(patterns, matches, Check::places),
+                matches.stream().anyMatch(Match::ambiguous),
+                all(matches, Match::alternatives),
+                all(matches, Match::instances),
+                List.copyOf(findings),
+                all(matches, Match::remarks),
+                List.copyOf(scenarios),
+                ran.stream()
+                        .map(Ran::demonstration)
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null),
+                CodeHealth.of(reading.design(), starter),
+                Marking.points(findings, scenarios),
+                new Timing(read - start, matched - read, end - matched, end - start));
+    }
+
+    private static List<Diagnostic> diagnostics(CheckRequest request, Reading reading, boolean cutShort) {
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
         request.pins().forEach((role, name) -> {
@@ -96,39 +133,44 @@ public final class Check {
                         "", 0, "the exercise asks for a type named " + name + " as " + role + "; there is none"));
             }
         });
-        if (match.cutShort()) {
+        if (cutShort) {
             diagnostics.add(new Diagnostic(
                     "",
                     0,
                     "this program is too large to look at every way its types may play the roles; what was not found is"
                             + " not decided"));
         }
-        return new CheckReport(
-                pattern.id(),
-                reading.compiled(),
-                diagnostics,
-                Marking.verdict(reading.compiled(), !match.cutShort(), findings, scenarios),
-                match.binding().roles().isEmpty() ? null : match.form().name(),
-                roles(pattern, match),
-                members(pattern, match),
-                places(pattern, match),
-                match.ambiguous(),
-                match.alternatives(),
-                match.instances(),
-                findings,
-                match.remarks(),
-                scenarios,
-                ran.demonstration(),
-                CodeHealth.of(reading.design(), starter),
-                Marking.points(findings, scenarios),
-                new Timing(read - start, matched - read, end - matched, end - start));
+        return diagnostics;
+    }
+
+    /** The forms that were found, as one says them; null where no role was found. */
+    private static String form(List<Match> matches) {
+        List<String> forms = matches.stream()
+                .filter(m -> !m.binding().roles().isEmpty())
+                .map(m -> m.form().name())
+                .toList();
+        return forms.isEmpty() ? null : String.join("; ", forms);
+    }
+
+    private static <T> List<T> all(List<Match> matches, Function<Match, List<T>> part) {
+        return matches.stream().flatMap(m -> part.apply(m).stream()).toList();
+    }
+
+    /** What was found of each pattern, by names of which no two patterns share one. */
+    private static <T> Map<String, T> merged(
+            List<DesignPattern> patterns, List<Match> matches, BiFunction<DesignPattern, Match, Map<String, T>> part) {
+        Map<String, T> merged = new LinkedHashMap<>();
+        for (int i = 0; i < patterns.size(); i++) {
+            merged.putAll(part.apply(patterns.get(i), matches.get(i)));
+        }
+        return merged;
     }
 
     /** One exercise is checked against many submissions, so the last few are kept. */
-    private DesignPattern parsed(String text) {
-        DesignPattern known = patterns.get(text);
+    private PatternSet parsed(String text) {
+        PatternSet known = patterns.get(text);
         if (known == null) {
-            known = Patterns.parse(text);
+            known = Patterns.all(text);
             if (patterns.size() >= PATTERNS) {
                 patterns.clear();
             }
@@ -137,13 +179,13 @@ public final class Check {
         return known;
     }
 
-    /** Everything that is run: scenarios, the program as a whole, tests that come with the exercise. */
-    private Ran runs(
+    /** Everything that is run, by pattern: scenarios, the program as a whole, tests that come with the exercise. */
+    private List<Ran> runs(
             CheckRequest request,
-            DesignPattern pattern,
+            List<DesignPattern> patterns,
             Reading reading,
             Reading handedOut,
-            Match match,
+            List<Match> matches,
             Consumer<String> progress) {
         Driver.Source source = drivers.apply(request.isolation());
         LanguageReader.CompiledTests tested =
@@ -154,32 +196,39 @@ public final class Check {
         Program program = tested == null || tested.program().isEmpty()
                 ? alone
                 : ProgramWithTests.of(alone, reader.ready(tested.program()), tested.classes());
-        List<ScenarioResult> results = new ArrayList<>();
-        Demonstration demonstration;
-        try (ScenarioRunner runner =
-                new ScenarioRunner(pattern, reading.design(), match, program, language, source, Check::now)) {
-            results.addAll(
-                    reading.compiled()
-                            ? runner.run(name -> progress.accept("Running: " + name))
-                            : runner.blocked(NOT_COMPILED));
-            demonstration = runner.demonstration();
-        }
-        WholeRuns whole = new WholeRuns(pattern.limits(), source, Check::now);
         WholeRuns.Startable before = handedOut == null || !handedOut.compiled()
                 ? null
                 : new WholeRuns.Startable(handedOut.design(), reader.ready(handedOut.program()));
-        for (Run run : pattern.runs()) {
-            progress.accept("Running: " + run.name());
-            results.add(
-                    reading.compiled()
-                            ? whole.run(run, new WholeRuns.Startable(reading.design(), program), before)
-                            : WholeRuns.blocked(run, NOT_COMPILED));
+        DesignPattern testing =
+                patterns.stream().filter(p -> p.testPoints() > 0).findFirst().orElse(patterns.get(0));
+        List<Ran> all = new ArrayList<>();
+        for (int i = 0; i < patterns.size(); i++) {
+            DesignPattern pattern = patterns.get(i);
+            List<ScenarioResult> results = new ArrayList<>();
+            Demonstration demonstration;
+            try (ScenarioRunner runner = new ScenarioRunner(
+                    pattern, reading.design(), matches.get(i), program, language, source, Check::now)) {
+                results.addAll(
+                        reading.compiled()
+                                ? runner.run(name -> progress.accept("Running: " + name))
+                                : runner.blocked(NOT_COMPILED));
+                demonstration = runner.demonstration();
+            }
+            WholeRuns whole = new WholeRuns(pattern.limits(), source, Check::now);
+            for (Run run : pattern.runs()) {
+                progress.accept("Running: " + run.name());
+                results.add(
+                        reading.compiled()
+                                ? whole.run(run, new WholeRuns.Startable(reading.design(), program), before)
+                                : WholeRuns.blocked(run, NOT_COMPILED));
+            }
+            if (pattern.equals(testing) && !request.tests().isEmpty()) {
+                progress.accept("Running the tests of the exercise");
+                results.addAll(tests(pattern, tested, source));
+            }
+            all.add(new Ran(results, demonstration));
         }
-        if (!request.tests().isEmpty()) {
-            progress.accept("Running the tests of the exercise");
-            results.addAll(tests(pattern, tested, source));
-        }
-        return new Ran(results, demonstration);
+        return all;
     }
 
     /**

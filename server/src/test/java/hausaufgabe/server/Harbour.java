@@ -115,6 +115,7 @@ public class Harbour {
                 Rounding.USUAL,
                 ExerciseSettings.Attempts.ANY,
                 ExerciseSettings.Shown.NOTHING,
+                List.of(),
                 Map.of(),
                 Map.of());
         try {

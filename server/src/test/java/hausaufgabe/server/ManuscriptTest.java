@@ -381,12 +381,107 @@ class ManuscriptTest {
     }
 
     @Test
+    void twoPatternsAreAskedForAtOnceAndEachIsJudged() throws Exception {
+        send(
+                        post("/api/courses/" + harbour.course + "/exercises"),
+                        Map.of("pattern", "composite", "second", "visitor", "same", Map.of("Element", "Leaf")))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("cannot be asked for together")));
+        long exercise =
+                begin(Map.of("pattern", "composite", "second", "visitor", "same", Map.of("Element", "Component")));
+        String text = JsonPath.read(manuscript(exercise), "$.pattern");
+        send(post("/api/notation/read"), Map.of("text", text))
+                .andExpect(jsonPath("$.parts[*].title", contains("Composite", "Visitor")))
+                .andExpect(jsonPath("$.parts[1].same[0].as").value("Component"))
+                .andExpect(jsonPath("$.parts[1].above", contains("Component")))
+                .andExpect(jsonPath("$.patterns[1].roles[0].sameAs").value("Component"));
+        String changed = body(send(
+                post("/api/notation/edit"),
+                Map.of("text", text, "part", 1, "edit", Map.of("kind", "REMOVAL", "place", "same 0"))));
+        assertEquals(text.replace("  same Element as Component\n\n", ""), JsonPath.read(changed, "$.text"));
+        putInForce(exercise).andExpect(jsonPath("$.number").value(1));
+
+        long submission = id(handIn(exercise, "1", """
+                interface Freight { double kilos(); void accept(Clerk clerk); }
+                class Crate implements Freight {
+                  public double kilos() { return 4; }
+                  public void accept(Clerk clerk) { clerk.crate(this); }
+                }
+                class Box implements Freight {
+                  private final java.util.List<Freight> inside = new java.util.ArrayList<>();
+                  void put(Freight f) { inside.add(f); }
+                  public double kilos() { double sum = 0; for (Freight f : inside) { sum += f.kilos(); } return sum; }
+                  public void accept(Clerk clerk) { clerk.box(this); for (Freight f : inside) { f.accept(clerk); } }
+                }
+                interface Clerk { void crate(Crate crate); void box(Box box); }
+                class Counter implements Clerk {
+                  int crates;
+                  public void crate(Crate crate) { crates++; }
+                  public void box(Box box) { }
+                }
+                """));
+        http.perform(get("/api/submissions/" + submission).session(lead))
+                .andExpect(jsonPath("$.report.pattern").value("composite+visitor"))
+                .andExpect(jsonPath("$.report.roles.Component", contains("Freight")))
+                .andExpect(jsonPath("$.report.roles.Element", contains("Freight")))
+                .andExpect(jsonPath("$.report.roles.Visitor", contains("Clerk")))
+                .andExpect(jsonPath("$.report.findings[?(@.status != 'MET')]", hasSize(0)));
+    }
+
+    @Test
+    void allMistakesOfATextAreToldAtOnceAndWhatFollowsFromOneIsNot() throws Exception {
+        String text = Catalogue.text("strategy")
+                .orElseThrow()
+                .replace("role Strategy          an abstraction", "role Strategy an abstracton")
+                .replace("pitfall ", "pitfal ");
+
+        send(post("/api/notation/read"), Map.of("text", text))
+                .andExpect(jsonPath(
+                        "$.mistakes[*].message",
+                        contains(
+                                containsString("Did you mean 'abstraction'?"),
+                                containsString("Did you mean 'pitfall'?"))));
+    }
+
+    @Test
+    void whatAPersonJudgesIsOpenUntilALevelIsChosen() throws Exception {
+        long exercise = begin(Map.of("pattern", "strategy"));
+        Map<String, Object> criterion = Map.of(
+                "id", "names",
+                "text", "Names say what things are.",
+                "levels",
+                        java.util.List.of(Map.of("points", 2, "text", "all do"), Map.of("points", 0, "text", "none")));
+        settings(exercise, Map.of("title", "T", "zone", "UTC", "criteria", java.util.List.of(criterion, criterion)))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("names another criterion already")));
+        settings(exercise, Map.of("title", "T", "zone", "UTC", "criteria", java.util.List.of(criterion)))
+                .andExpect(status().isOk());
+        putInForce(exercise);
+        long submission = id(handIn(exercise, "1"));
+
+        http.perform(get("/api/submissions/" + submission).session(lead))
+                .andExpect(jsonPath("$.criteria[0].levels[0].text").value("all do"))
+                .andExpect(jsonPath("$.review.points").value(14.0))
+                .andExpect(jsonPath("$.review.open").value(2.0))
+                .andExpect(jsonPath("$.review.possible").value(16.0));
+        http.perform(get("/api/exercises/" + exercise + "/grades").session(lead))
+                .andExpect(jsonPath("$.rows[?(@.handedIn)].possible", contains(16.0)));
+        send(
+                        put("/api/submissions/" + submission + "/points")
+                                .param("item", "criterion:names")
+                                .header("If-Match", "\"new\""),
+                        Map.of("points", 2, "reason", "all do"))
+                .andExpect(jsonPath("$.points").value(16.0))
+                .andExpect(jsonPath("$.open").value(0.0));
+    }
+
+    @Test
     void aTextIsReadChangedAndCompletedWithoutBeingKept() throws Exception {
         String text = Catalogue.text("strategy").orElseThrow();
 
         send(post("/api/notation/read"), Map.of("text", text))
-                .andExpect(jsonPath("$.sentences.claims[0].place").value("require abstraction"))
-                .andExpect(jsonPath("$.sentences.claims[0].conditions[0].parts[0].sort")
+                .andExpect(jsonPath("$.parts[0].claims[0].place").value("require abstraction"))
+                .andExpect(jsonPath("$.parts[0].claims[0].conditions[0].parts[0].sort")
                         .value("abstraction"));
         String changed = body(send(
                 post("/api/notation/edit"),
@@ -400,8 +495,8 @@ class ManuscriptTest {
                         Map.of("text", text, "edit", Map.of("kind", "WORTH", "place", "require held", "points", -1)))
                 .andExpect(status().isUnprocessableEntity());
         send(post("/api/notation/read"), Map.of("text", "pattern"))
-                .andExpect(jsonPath("$.mistake.line").value(1))
-                .andExpect(jsonPath("$.pattern").doesNotExist());
+                .andExpect(jsonPath("$.mistakes[0].line").value(1))
+                .andExpect(jsonPath("$.patterns").isEmpty());
         send(post("/api/notation/complete"), Map.of("text", "pattern a \"A\"\n\"B.\"\nro", "at", 20))
                 .andExpect(jsonPath("$.choices", hasItem("role")));
         send(post("/api/notation/layout"), Map.of("text", "x")).andExpect(status().isConflict());

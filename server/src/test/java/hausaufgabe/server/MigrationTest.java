@@ -62,7 +62,7 @@ class MigrationTest {
                                     + " join exercise e on e.current_version = v.id"));
             Exercises.Version version = context.getBean(Exercises.class).opened(1);
             assertEquals("Berths", version.settings().title());
-            assertEquals("strategy", version.pattern().id());
+            assertEquals("strategy", version.patterns().id());
             assertTrue(version.dueAt().isPresent());
         }
     }

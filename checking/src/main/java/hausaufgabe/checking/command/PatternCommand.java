@@ -2,7 +2,6 @@ package hausaufgabe.checking.command;
 
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.notation.DesignPattern;
-import hausaufgabe.core.notation.PatternPrinter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -63,25 +62,26 @@ public final class PatternCommand implements Runnable {
         } catch (PatternFile.UnreadablePattern e) {
             throw new ParameterException(spec.commandLine(), e.getMessage());
         }
-        DesignPattern p = read.pattern();
-        double points = p.requirements().stream()
-                .mapToDouble(DesignPattern.Requirement::points)
-                .sum();
-        spec.commandLine()
-                .getOut()
-                .printf(
-                        java.util.Locale.ROOT,
-                        "%s is a pattern: %s, %d roles, %d requirements worth %s points, %d forms, %d scenarios.%n",
-                        file,
-                        p.title(),
-                        p.roles().size(),
-                        p.requirements().size(),
-                        points == Math.rint(points) ? String.valueOf((long) points) : String.valueOf(points),
-                        p.forms().size(),
-                        p.scenarios().size());
+        for (DesignPattern p : read.patterns().patterns()) {
+            double points = p.requirements().stream()
+                    .mapToDouble(DesignPattern.Requirement::points)
+                    .sum();
+            spec.commandLine()
+                    .getOut()
+                    .printf(
+                            java.util.Locale.ROOT,
+                            "%s is a pattern: %s, %d roles, %d requirements worth %s points, %d forms, %d scenarios.%n",
+                            file,
+                            p.title(),
+                            p.roles().size(),
+                            p.requirements().size(),
+                            points == Math.rint(points) ? String.valueOf((long) points) : String.valueOf(points),
+                            p.forms().size(),
+                            p.scenarios().size());
+        }
         if (layOut) {
             Path beside = Files.createTempFile(file.toAbsolutePath().getParent(), "pattern", ".muster");
-            Files.writeString(beside, PatternPrinter.print(p));
+            Files.writeString(beside, read.patterns().print());
             Files.move(beside, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
         }
         return 0;

@@ -1,8 +1,8 @@
 package hausaufgabe.checking.command;
 
 import hausaufgabe.core.catalogue.Patterns;
-import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.NotationException;
+import hausaufgabe.core.notation.PatternSet;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -12,7 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** A pattern read from a file, with its text. */
-record PatternFile(Path path, String text, DesignPattern pattern) {
+record PatternFile(Path path, String text, PatternSet patterns) {
     /** Bytes that are read at most; more cannot be a pattern. */
     private static final long LARGEST = 2_000_000;
 
@@ -45,7 +45,7 @@ record PatternFile(Path path, String text, DesignPattern pattern) {
             throw new UnreadablePattern(path + " is not UTF-8. Save it as UTF-8 and try again.");
         }
         try {
-            return new PatternFile(path, text, Patterns.parse(text));
+            return new PatternFile(path, text, Patterns.all(text));
         } catch (NotationException e) {
             throw new UnreadablePattern(path + ", " + e.getMessage());
         }

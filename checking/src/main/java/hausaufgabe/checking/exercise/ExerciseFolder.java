@@ -8,7 +8,7 @@ import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.language.SourceFile;
-import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.PatternSet;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -142,8 +142,8 @@ public final class ExerciseFolder {
     }
 
     /** @throws hausaufgabe.core.notation.NotationException where its text is none */
-    public DesignPattern pattern() {
-        return Patterns.parse(patternText());
+    public PatternSet patterns() {
+        return Patterns.all(patternText());
     }
 
     /** @throws SettingsException where they cannot be read */

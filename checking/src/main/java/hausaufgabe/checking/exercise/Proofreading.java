@@ -1,8 +1,10 @@
 package hausaufgabe.checking.exercise;
 
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.NotationException;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Run;
 import hausaufgabe.core.notation.Scenario;
 import java.time.LocalDateTime;
@@ -32,16 +34,16 @@ final class Proofreading {
 
     List<Problem> problems() {
         ExerciseSettings settings = settings();
-        DesignPattern pattern = pattern();
+        PatternSet patterns = patterns();
         if (settings != null) {
             times(settings);
         }
-        if (settings != null && pattern != null) {
-            names(settings, pattern);
-            wrong(settings, pattern);
+        if (settings != null && patterns != null) {
+            names(settings, patterns);
+            wrong(settings, patterns);
         }
-        if (pattern != null) {
-            points(pattern);
+        if (patterns != null) {
+            points(patterns, settings);
         }
         brief();
         solutions();
@@ -71,13 +73,13 @@ final class Proofreading {
         }
     }
 
-    private DesignPattern pattern() {
+    private PatternSet patterns() {
         if (!folder.files().containsKey(ExerciseFolder.PATTERN)) {
             block(ExerciseFolder.PATTERN, "is missing. Without it there is nothing to check for.");
             return null;
         }
         try {
-            return folder.pattern();
+            return folder.patterns();
         } catch (NotationException e) {
             found.add(new Problem(ExerciseFolder.PATTERN, e.line(), e.column(), e.reason(), true));
             return null;
@@ -112,17 +114,13 @@ final class Proofreading {
         }
     }
 
-    private void names(ExerciseSettings s, DesignPattern pattern) {
+    private void names(ExerciseSettings s, PatternSet patterns) {
         s.names().forEach((role, type) -> {
-            if (pattern.role(role).isEmpty()) {
+            if (!patterns.hasRole(role)) {
                 block(
                         ExerciseFolder.SETTINGS,
                         "A name is fixed for the role " + role + ", which the pattern does not have. Its roles are "
-                                + String.join(
-                                        ", ",
-                                        pattern.roles().stream()
-                                                .map(DesignPattern.Role::name)
-                                                .toList()) + ".");
+                                + String.join(", ", patterns.roles()) + ".");
             }
             if (!type.matches("[\\p{L}_$][\\p{L}\\p{N}_$]*(\\.[\\p{L}_$][\\p{L}\\p{N}_$]*)*")) {
                 block(
@@ -133,12 +131,8 @@ final class Proofreading {
         });
     }
 
-    private void wrong(ExerciseSettings s, DesignPattern pattern) {
-        Set<String> known = new TreeSet<>();
-        pattern.requirements().forEach(r -> known.add(r.id()));
-        pattern.forms().forEach(f -> f.requirements().forEach(r -> known.add(r.id())));
-        pattern.scenarios().stream().map(Scenario::name).forEach(known::add);
-        pattern.runs().stream().map(Run::name).forEach(known::add);
+    private void wrong(ExerciseSettings s, PatternSet patterns) {
+        Set<String> known = patterns.claims();
         Set<String> there = new TreeSet<>();
         folder.solutions().stream().filter(x -> !x.isRight()).forEach(x -> there.add(x.name()));
         s.wrong().forEach((name, caughtBy) -> {
@@ -158,7 +152,26 @@ final class Proofreading {
         });
     }
 
-    private void points(DesignPattern pattern) {
+    /** @param settings null where they cannot be read */
+    private void points(PatternSet patterns, ExerciseSettings settings) {
+        boolean tested = patterns.patterns().stream().anyMatch(p -> p.testPoints() > 0);
+        double sum = patterns.patterns().stream().mapToDouble(Proofreading::sum).sum()
+                + (settings == null
+                        ? 0
+                        : settings.criteria().stream()
+                                .mapToDouble(Criterion::possible)
+                                .sum());
+        if (sum <= 0) {
+            block(
+                    ExerciseFolder.PATTERN,
+                    "Nothing in this exercise is worth a point. Give points to at least one requirement.");
+        }
+        if (tested && folder.tests().isEmpty()) {
+            block(ExerciseFolder.PATTERN, "Tests are worth points, but no test class lies in the exercise.");
+        }
+    }
+
+    private static double sum(DesignPattern pattern) {
         double sum = pattern.testPoints();
         for (DesignPattern.Form f : pattern.forms()) {
             sum += pattern.requirementsOf(f).stream()
@@ -167,14 +180,7 @@ final class Proofreading {
         }
         sum += pattern.scenarios().stream().mapToDouble(Scenario::points).sum();
         sum += pattern.runs().stream().mapToDouble(Run::points).sum();
-        if (sum <= 0) {
-            block(
-                    ExerciseFolder.PATTERN,
-                    "Nothing in this exercise is worth a point. Give points to at least one requirement.");
-        }
-        if (pattern.testPoints() > 0 && folder.tests().isEmpty()) {
-            block(ExerciseFolder.PATTERN, "Tests are worth points, but no test class lies in the exercise.");
-        }
+        return sum;
     }
 
     private void brief() {

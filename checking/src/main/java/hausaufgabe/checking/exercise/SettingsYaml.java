@@ -1,5 +1,6 @@
 package hausaufgabe.checking.exercise;
 
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
 import hausaufgabe.core.exercise.ExerciseSettings.Counting;
@@ -16,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.yaml.snakeyaml.DumperOptions;
 import org.yaml.snakeyaml.LoaderOptions;
@@ -44,6 +46,9 @@ public final class SettingsYaml {
     private static final int LONGEST_TITLE = 200;
     private static final int MOST_MINUTES = 60 * 24 * 30;
     private static final int MOST_ATTEMPTS = 1_000;
+    private static final int MOST_CRITERIA = 30;
+    private static final int LONGEST_ID = 60;
+    private static final int LONGEST_TEXT = 500;
     private static final BigDecimal MOST_POINTS = BigDecimal.valueOf(1_000);
 
     private SettingsYaml() {}
@@ -54,7 +59,19 @@ public final class SettingsYaml {
             throw new SettingsException(1, 1, "has " + text.length() + " characters; " + LONGEST + " is most");
         }
         Fields root = new Fields(parsed(text), "the settings");
-        root.only("format", "title", "zone", "opens", "due", "late", "points", "attempts", "shows", "names", "wrong");
+        root.only(
+                "format",
+                "title",
+                "zone",
+                "opens",
+                "due",
+                "late",
+                "points",
+                "attempts",
+                "shows",
+                "criteria",
+                "names",
+                "wrong");
         int format = root.whole("format", FORMAT, 1, Integer.MAX_VALUE);
         if (format > FORMAT) {
             throw root.wrong(
@@ -85,8 +102,40 @@ public final class SettingsYaml {
                         attempts.whole("most", 0, 0, MOST_ATTEMPTS),
                         attempts.choice("counts", Counting.class, Counting.LAST)),
                 root.choice("shows", Shown.class, Shown.NOTHING),
+                criteria(root),
                 root.texts("names"),
                 root.lists("wrong"));
+    }
+
+    private static List<Criterion> criteria(Fields root) throws SettingsException {
+        List<Criterion> all = new ArrayList<>();
+        for (Fields c : root.inners("criteria", "a criterion")) {
+            c.only("id", "text", "levels");
+            String id = c.needed("id", LONGEST_ID);
+            if (!id.matches("[\\p{L}\\p{N}_-]+")) {
+                throw c.wrong("id", "is a word of letters, digits and hyphens, not '" + id + "'");
+            }
+            if (all.stream().anyMatch(x -> x.id().equals(id))) {
+                throw c.wrong("id", "'" + id + "' names another criterion already");
+            }
+            List<Criterion.Level> levels = new ArrayList<>();
+            for (Fields l : c.inners("levels", "a level")) {
+                l.only("points", "text");
+                BigDecimal points = l.amount("points", MOST_POINTS);
+                if (points.remainder(new BigDecimal("0.25")).signum() != 0) {
+                    throw l.wrong("points", "go in quarters, such as 1.75");
+                }
+                levels.add(new Criterion.Level(points.doubleValue(), l.needed("text", LONGEST_TEXT)));
+            }
+            if (levels.isEmpty()) {
+                throw c.wrong("levels", "are needed: each with points and a text that says what such work is like");
+            }
+            all.add(new Criterion(id, c.needed("text", LONGEST_TEXT), levels));
+        }
+        if (all.size() > MOST_CRITERIA) {
+            throw root.wrong("criteria", "are at most " + MOST_CRITERIA);
+        }
+        return all;
     }
 
     private static String title(Fields root) throws SettingsException {
@@ -175,6 +224,33 @@ public final class SettingsYaml {
                 throw wrong(key, "has parts of its own, each on a line: name: value");
             }
             return new Fields((MappingNode) value, "'" + key + "'");
+        }
+
+        /** Those of each mapping in a list. */
+        List<Fields> inners(String key, String each) throws SettingsException {
+            Node value = values.get(key);
+            if (value != null && !(value instanceof SequenceNode)) {
+                throw wrong(key, "is a list, each of it begun with a hyphen");
+            }
+            List<Fields> all = new ArrayList<>();
+            for (Node n : value == null ? List.<Node>of() : ((SequenceNode) value).getValue()) {
+                if (!(n instanceof MappingNode mapping)) {
+                    throw at(n, each + " has parts of its own, each on a line: name: value");
+                }
+                all.add(new Fields(mapping, each));
+            }
+            return all;
+        }
+
+        String needed(String key, int longest) throws SettingsException {
+            String text = text(key, "").strip();
+            if (text.isEmpty() || text.length() > longest) {
+                Node at = values.get(key);
+                throw at(
+                        at == null ? Objects.requireNonNull(node) : at,
+                        "'" + key + "' of " + what + " is needed, in at most " + longest + " characters");
+            }
+            return text;
         }
 
         String text(String key, String otherwise) throws SettingsException {
@@ -293,9 +369,30 @@ public final class SettingsYaml {
         putUnless(attempts, "counts", s.attempts().counts(), Counting.LAST);
         putUnless(root, "attempts", attempts, Map.of());
         putUnless(root, "shows", s.shows(), Shown.NOTHING);
+        putUnless(root, "criteria", asFields(s.criteria()), List.of());
         putUnless(root, "names", s.names(), Map.of());
         putUnless(root, "wrong", s.wrong(), Map.of());
         return text(root);
+    }
+
+    /** Criteria as {@link #text} writes them. */
+    public static List<Map<String, Object>> asFields(List<Criterion> criteria) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Criterion c : criteria) {
+            List<Map<String, Object>> levels = new ArrayList<>();
+            for (Criterion.Level l : c.levels()) {
+                Map<String, Object> level = new LinkedHashMap<>();
+                level.put("points", BigDecimal.valueOf(l.points()).stripTrailingZeros());
+                level.put("text", l.text());
+                levels.add(level);
+            }
+            Map<String, Object> fields = new LinkedHashMap<>();
+            fields.put("id", c.id());
+            fields.put("text", c.text());
+            fields.put("levels", levels);
+            all.add(fields);
+        }
+        return all;
     }
 
     /** Fields as YAML, those without a value left out. */
@@ -347,6 +444,11 @@ public final class SettingsYaml {
             m.forEach((k, v) -> copy.put(k, plain(v)));
             return copy;
         }
-        return value instanceof List<?> l ? new ArrayList<>(l) : value;
+        if (value instanceof List<?> l) {
+            List<Object> copy = new ArrayList<>();
+            l.forEach(x -> copy.add(plain(x)));
+            return copy;
+        }
+        return value;
     }
 }

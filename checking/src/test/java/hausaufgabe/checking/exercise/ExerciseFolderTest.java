@@ -52,7 +52,7 @@ class ExerciseFolderTest {
         ExerciseFolder exercise = berths();
 
         assertEquals("What a berth costs", exercise.settings().title());
-        assertEquals("strategy", exercise.pattern().id());
+        assertEquals("strategy", exercise.patterns().id());
         assertEquals("harbour/Office.java", exercise.starter().get(0).path());
         assertEquals("OfficeTest.java", exercise.tests().get(0).path());
         assertEquals(

@@ -9,6 +9,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hausaufgabe.checking.Json;
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
 import hausaufgabe.core.exercise.ExerciseSettings.Counting;
@@ -84,8 +85,52 @@ class SettingsYamlTest {
                 .flatAs((title, zone, opens, due, l, a, shown, names) -> Arbitraries.maps(
                                 words, texts.list().ofMaxSize(3))
                         .ofMaxSize(2)
-                        .map(wrong -> new ExerciseSettings(
-                                title, zone, opens, due, l.getKey(), l.getValue(), a, shown, names, wrong)));
+                        .flatMap(wrong -> criteria(words, texts)
+                                .map(criteria -> new ExerciseSettings(
+                                        title,
+                                        zone,
+                                        opens,
+                                        due,
+                                        l.getKey(),
+                                        l.getValue(),
+                                        a,
+                                        shown,
+                                        criteria,
+                                        names,
+                                        wrong))));
+    }
+
+    private static Arbitrary<List<Criterion>> criteria(Arbitrary<String> words, Arbitrary<String> texts) {
+        Arbitrary<Criterion.Level> level = Combinators.combine(
+                        Arbitraries.integers().between(0, 40).map(n -> n / 4.0), texts)
+                .as(Criterion.Level::new);
+        return Combinators.combine(words, texts, level.list().ofMinSize(1).ofMaxSize(4))
+                .as(Criterion::new)
+                .list()
+                .ofMaxSize(3)
+                .uniqueElements(Criterion::id);
+    }
+
+    @Test
+    void whatAPersonJudgesHasLevels() throws Exception {
+        ExerciseSettings settings = SettingsYaml.read("""
+                title: Tides
+                criteria:
+                - id: names
+                  text: Names say what things are.
+                  levels:
+                  - {points: 2, text: all do}
+                  - {points: 0.5, text: some do}
+                """);
+
+        assertEquals(
+                List.of(new Criterion(
+                        "names",
+                        "Names say what things are.",
+                        List.of(new Criterion.Level(2, "all do"), new Criterion.Level(0.5, "some do")))),
+                settings.criteria());
+        assertEquals(2, settings.criteria().get(0).possible());
+        assertEquals(settings, SettingsYaml.read(SettingsYaml.write(settings)));
     }
 
     @Test
@@ -125,6 +170,13 @@ class SettingsYamlTest {
                 "title: T;;attempts: {most: many} | 2 | is a whole number",
                 "title: T;;attempts: {counts: worst} | 2 | is one of last, first, best",
                 "title: T;;title: U | 2 | stands twice",
+                "title: T;;criteria: {id: x} | 2 | is a list",
+                "title: T;;criteria:;;- names | 3 | has parts of its own",
+                "title: T;;criteria:;;- id: a b | 3 | is a word of letters",
+                "title: T;;criteria:;;- id: a | 3 | 'levels' are needed",
+                "title: T;;criteria:;;- {id: a, text: t, levels: [{points: 0.3, text: t}]} | 3 | go in quarters",
+                "title: T;;criteria:;;- {id: a, text: t, levels: [{points: 1}]} | 3 | 'text' of a level is needed",
+                "title: T;;criteria:;;- &c {id: a, text: t, levels: [{points: 1, text: t}]};;- *c | 3 | another criterion",
                 "title: [T | 1 | is no YAML here",
                 "- one | 1 | holds no settings",
                 "title: !!java.net.URL [x] | 1 | is no YAML here",

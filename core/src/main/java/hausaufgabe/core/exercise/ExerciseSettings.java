@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param rounding how points that were earned become the points that stand
  * @param attempts how often it may be handed in, and which time counts
  * @param shows what students may see before grades are released
+ * @param criteria what a person judges, in the order in which it is shown
  * @param names what the brief fixes: by the name of a role the name of the type that must play it
  * @param wrong by the name of a wrong solution the ids of requirements and names of scenarios that are to catch it
  */
@@ -31,10 +32,12 @@ public record ExerciseSettings(
         Rounding rounding,
         Attempts attempts,
         Shown shows,
+        List<Criterion> criteria,
         Map<String, String> names,
         Map<String, List<String>> wrong) {
 
     public ExerciseSettings {
+        criteria = List.copyOf(criteria);
         names = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(names));
         wrong = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(wrong));
     }
@@ -50,6 +53,7 @@ public record ExerciseSettings(
                 Rounding.USUAL,
                 Attempts.ANY,
                 Shown.NOTHING,
+                List.of(),
                 Map.of(),
                 Map.of());
     }

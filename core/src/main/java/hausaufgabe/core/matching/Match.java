@@ -9,6 +9,7 @@ import java.util.List;
  * The best reading of a design as a pattern.
  *
  * @param form the form it comes nearest to
+ * @param score how well it fits, to be compared with other bindings of the same pattern
  * @param remarks what is worth saying and does not count
  * @param ambiguous whether another binding fits as well
  * @param alternatives those bindings, best first, said in words
@@ -17,6 +18,7 @@ import java.util.List;
  */
 public record Match(
         DesignPattern.Form form,
+        double score,
         Binding binding,
         List<Finding> findings,
         List<Finding> remarks,

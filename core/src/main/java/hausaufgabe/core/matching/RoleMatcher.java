@@ -128,6 +128,7 @@ public final class RoleMatcher {
                 .toList();
         return new Match(
                 best.form(),
+                best.score(),
                 best.binding(),
                 findings,
                 remarks,

@@ -109,6 +109,7 @@ final class ConditionParser {
     private ParseAttempt attempt(Relation relation, String words, boolean negative) {
         int start = tokens.mark();
         List<String> filled = new ArrayList<>();
+        List<Tokens.Token> named = new ArrayList<>();
         for (String word : words.split(" ")) {
             int reached = tokens.mark() - start;
             if (!Relation.isSlot(word)) {
@@ -126,9 +127,11 @@ final class ConditionParser {
                     String expected = "the name of " + kind.words() + " declared above";
                     return new ParseAttempt(null, reached, expected, names.of(kind));
                 }
+                named.add(tokens.peek());
                 filled.add(tokens.next().text());
             }
         }
+        named.forEach(names::mentioned);
         Predicate says = new Predicate.Says(relation, List.copyOf(filled));
         return new ParseAttempt(negative ? new Predicate.Not(says) : says, tokens.mark() - start, "", List.of());
     }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param intent what it is for, one sentence
  * @param roles in the order of the file, which is also the order of their seals
  * @param order names of roles and members in the order of the file, which is the order in which they are found
+ * @param same which roles are played by the same type as a role of a pattern that stands above in the same text
  * @param requirements what the first form asks for
  * @param remarks what is worth saying and never counts
  * @param forms the ways to build it; the first asks for {@code requirements} as they stand
@@ -34,6 +35,7 @@ public record DesignPattern(
         List<Role> roles,
         List<Member> members,
         List<String> order,
+        List<SameRole> same,
         List<Sign> signs,
         List<Requirement> requirements,
         List<Requirement> remarks,
@@ -120,6 +122,14 @@ public record DesignPattern(
             @Nullable String orElse,
             String doc) {}
 
+    /**
+     * Says that one type plays two roles.
+     *
+     * @param role of this pattern
+     * @param as a role of a pattern above; that type itself, or what it realises
+     */
+    public record SameRole(String role, String as) {}
+
     /** Something that speaks for a binding without being asked for; or against it, where the weight is below 0. */
     public record Sign(double weight, Condition condition) {}
 
@@ -184,6 +194,29 @@ public record DesignPattern(
         public boolean counts() {
             return this == EXACTLY || this == AT_LEAST || this == AT_MOST;
         }
+    }
+
+    /** The same with other values and limits. */
+    DesignPattern judgedWith(List<ValidValues> valid, RunLimits cost) {
+        return new DesignPattern(
+                id,
+                title,
+                intent,
+                roles,
+                members,
+                order,
+                same,
+                signs,
+                requirements,
+                remarks,
+                forms,
+                pitfalls,
+                scenarios,
+                runs,
+                testPoints,
+                valid,
+                cost,
+                comments);
     }
 
     public Optional<Role> role(String name) {

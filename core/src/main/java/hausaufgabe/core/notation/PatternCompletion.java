@@ -20,11 +20,14 @@ public record PatternCompletion(int from, List<String> choices) {
         }
         String before = text.substring(0, from);
         try {
-            List<String> names = PatternParser.parse(before, vocabulary).order();
+            List<DesignPattern> patterns = PatternSet.parse(before, vocabulary).patterns();
             // a requirement may say more, or something else may begin
             return new PatternCompletion(
                     from,
-                    Stream.concat(names.stream(), PatternParser.OPENERS.stream())
+                    Stream.concat(
+                                    patterns.get(patterns.size() - 1).order().stream(),
+                                    PatternParser.OPENERS.stream()
+                                            .filter(o -> patterns.size() > 1 || !o.equals("same")))
                             .toList());
         } catch (NotationException e) {
             // what is wrong further up is told where it stands

@@ -24,14 +24,20 @@ public final class PatternEditor {
             Pattern.compile("(\\s*\\b(?:caught by|instead of|shows|settles)\\s+)([\\w-]+(?:\\s*,\\s*[\\w-]+)*)");
     private static final List<String> LAST_OF_ALL = List.of("limit", "values", "tests", "run", "scenario", "pitfall");
 
-    private final Vocabulary vocabulary;
     private final List<String> lines;
     private final PatternOutline outline;
+    /** Of the pattern's own last line, from 1. */
+    private final int last;
+
     private final String lineEnd;
 
-    private PatternEditor(String text, Vocabulary vocabulary) {
-        this.vocabulary = vocabulary;
-        this.outline = PatternParser.outline(text, vocabulary);
+    private PatternEditor(String text, int part, Vocabulary vocabulary) {
+        List<PatternOutline> all = PatternSet.outlines(text, vocabulary);
+        if (part < 0 || part >= all.size()) {
+            throw goneFromText();
+        }
+        this.outline = all.get(part);
+        this.last = PatternSet.lastLine(text, part);
         this.lineEnd = text.contains("\r\n") ? "\r\n" : "\n";
         this.lines = new ArrayList<>(List.of(text.split("\r?\n", -1)));
     }
@@ -45,16 +51,22 @@ public final class PatternEditor {
         }
     }
 
+    /** Changes a text that holds one pattern, or the first of several. */
+    public static String apply(String text, PatternEdit edit, Vocabulary vocabulary) {
+        return apply(text, 0, edit, vocabulary);
+    }
+
     /**
-     * @param text a pattern
+     * @param text one pattern or several
+     * @param part which of them is changed, from 0
      * @return the text with the change made
      * @throws NotationException where the text is no pattern to begin with
      * @throws Refused where it would be none with the change made
      */
-    public static String apply(String text, PatternEdit edit, Vocabulary vocabulary) {
-        String changed = new PatternEditor(text, vocabulary).with(edit);
+    public static String apply(String text, int part, PatternEdit edit, Vocabulary vocabulary) {
+        String changed = new PatternEditor(text, part, vocabulary).with(edit);
         try {
-            PatternParser.parse(changed, vocabulary);
+            PatternSet.parse(changed, vocabulary);
         } catch (NotationException e) {
             throw new Refused("This would no longer be a pattern: " + e.reason() + ".");
         }
@@ -105,9 +117,11 @@ public final class PatternEditor {
     }
 
     private Block block(String place) {
-        return outline.block(place)
-                .orElseThrow(
-                        () -> new Refused("This stands in the text no more. What is shown now is the text as it is."));
+        return outline.block(place).orElseThrow(PatternEditor::goneFromText);
+    }
+
+    private static Refused goneFromText() {
+        return new Refused("This stands in the text no more. What is shown now is the text as it is.");
     }
 
     private static String oneLine(String text) {
@@ -332,6 +346,13 @@ public final class PatternEditor {
 
     /** Behind what stands before the first of its sort in the usual layout. */
     private int end(String opener) {
+        if (opener.equals("same")) {
+            return outline.blocks().stream()
+                    .filter(b -> b.opener().equals("role") || b.opener().equals("member"))
+                    .mapToInt(Block::to)
+                    .max()
+                    .orElse(last);
+        }
         int own = LAST_OF_ALL.indexOf(opener);
         List<String> after = own < 0 ? LAST_OF_ALL : LAST_OF_ALL.subList(0, own);
         List<String> later = new ArrayList<>(after);
@@ -344,7 +365,7 @@ public final class PatternEditor {
                 .filter(b -> own >= 0 || !b.place().startsWith("form "))
                 .mapToInt(Block::to)
                 .max()
-                .orElse(lines.size());
+                .orElse(last);
         return Math.min(end, lines.size());
     }
 }

@@ -10,8 +10,20 @@ import java.util.Optional;
  * @param blocks what the file declares, in its order; what a form asks for stands inside the form's block and has one too
  * @param lines the line of each part, from 1, by the name of its place: {@code require held}, {@code require held 2} for
  *     its second condition, {@code require held hint}, {@code form passed on require held}, {@code scenario x 3}
+ * @param mentions every place outside of sentences where a role, a member or a requirement is named
  */
-public record PatternOutline(DesignPattern pattern, List<Block> blocks, Map<String, Integer> lines) {
+public record PatternOutline(
+        DesignPattern pattern, List<Block> blocks, Map<String, Integer> lines, List<Mention> mentions) {
+
+    /** Where a name stands; line and column from 1. */
+    public record Mention(String name, Sort sort, int line, int column) {
+
+        /** What is named; a requirement's name takes none away from roles and members. */
+        public enum Sort {
+            ROLE_OR_MEMBER,
+            REQUIREMENT
+        }
+    }
 
     /**
      * The lines of something declared.

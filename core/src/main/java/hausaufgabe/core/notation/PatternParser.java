@@ -6,13 +6,13 @@ import hausaufgabe.core.notation.DesignPattern.Member;
 import hausaufgabe.core.notation.DesignPattern.Pitfall;
 import hausaufgabe.core.notation.DesignPattern.Requirement;
 import hausaufgabe.core.notation.DesignPattern.Role;
+import hausaufgabe.core.notation.DesignPattern.SameRole;
 import hausaufgabe.core.notation.DesignPattern.Sign;
 import hausaufgabe.core.notation.DesignPattern.TypeSort;
 import hausaufgabe.core.notation.Tokens.Kind;
 import hausaufgabe.core.notation.Tokens.Token;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** Reads a pattern from its text, by recursive descent. The grammar is written down in {@code docs/notation.md}. */
 public final class PatternParser {
@@ -24,6 +24,7 @@ public final class PatternParser {
     static final List<String> OPENERS = List.of(
             "role",
             "member",
+            "same",
             "sign",
             "require",
             "forbid",
@@ -37,41 +38,52 @@ public final class PatternParser {
             "limit");
 
     private final Tokens tokens;
-    private final Names names = new Names();
+    private final List<DesignPattern> above;
+    private final Names names;
     private final ConditionParser conditions;
     private final Anchors anchors = new Anchors();
     private final List<String> order = new ArrayList<>();
 
-    private PatternParser(String text, Vocabulary vocabulary) {
+    private PatternParser(String text, List<DesignPattern> above, Vocabulary vocabulary) {
         this.tokens = new Tokens(text);
+        this.above = above;
+        this.names = new Names(above);
         this.conditions = new ConditionParser(tokens, names, vocabulary);
     }
 
     /**
-     * @param text a whole file
+     * @param text a whole file that holds one pattern
      * @param vocabulary what it may say
      * @throws NotationException where the text is not a pattern, or one that contradicts itself
      */
     public static DesignPattern parse(String text, Vocabulary vocabulary) {
-        if (text.length() > LONGEST) {
-            throw new NotationException(
-                    1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
-        }
-        return new PatternParser(bare(text), vocabulary).pattern();
+        return parse(text, List.of(), vocabulary);
+    }
+
+    /** @param above patterns that stand above it in the same text */
+    static DesignPattern parse(String text, List<DesignPattern> above, Vocabulary vocabulary) {
+        notTooLong(text);
+        return new PatternParser(bare(text), above, vocabulary).pattern();
     }
 
     /**
      * The pattern together with the places of its text.
      *
+     * @param above patterns that stand above it in the same text
      * @throws NotationException as {@link #parse}
      */
-    public static PatternOutline outline(String text, Vocabulary vocabulary) {
-        if (text.length() > LONGEST) {
-            return new PatternOutline(parse(text, vocabulary), List.of(), Map.of());
-        }
-        PatternParser parser = new PatternParser(bare(text), vocabulary);
+    static PatternOutline outline(String text, List<DesignPattern> above, Vocabulary vocabulary) {
+        notTooLong(text);
+        PatternParser parser = new PatternParser(bare(text), above, vocabulary);
         DesignPattern pattern = parser.pattern();
-        return new PatternOutline(pattern, parser.anchors.blocks(), parser.anchors.lines());
+        return new PatternOutline(pattern, parser.anchors.blocks(), parser.anchors.lines(), parser.names.mentions());
+    }
+
+    static void notTooLong(String text) {
+        if (text.length() > LONGEST) {
+            throw new NotationException(
+                    1, 1, "the text has " + text.length() + " characters; a pattern has at most " + LONGEST);
+        }
     }
 
     private static String bare(String text) {
@@ -91,6 +103,7 @@ public final class PatternParser {
 
         List<Role> roles = new ArrayList<>();
         List<Member> members = new ArrayList<>();
+        List<SameRole> same = new ArrayList<>();
         List<Sign> signs = new ArrayList<>();
         List<Requirement> requirements = new ArrayList<>();
         List<Requirement> remarks = new ArrayList<>();
@@ -109,6 +122,10 @@ public final class PatternParser {
             } else if (tokens.accept("member")) {
                 members.add(member());
                 block(opener, "member " + members.get(members.size() - 1).name());
+            } else if (tokens.accept("same")) {
+                same.add(same(roles, same));
+                endOfLine("same " + (same.size() - 1));
+                block(opener, "same " + (same.size() - 1));
             } else if (tokens.accept("sign")) {
                 signs.add(sign(signs.size()));
                 block(opener, "sign " + (signs.size() - 1));
@@ -164,6 +181,7 @@ public final class PatternParser {
                 List.copyOf(roles),
                 List.copyOf(members),
                 List.copyOf(order),
+                List.copyOf(same),
                 List.copyOf(signs),
                 List.copyOf(requirements),
                 List.copyOf(remarks),
@@ -216,6 +234,36 @@ public final class PatternParser {
         String doc = docLine();
         remember("role " + name.text());
         return new Role(name.text(), optional, many, sort, that, like, doc);
+    }
+
+    private SameRole same(List<Role> roles, List<SameRole> said) {
+        Token role = tokens.peek();
+        String name = names.expect(tokens, Names.Kind.ROLE);
+        if (said.stream().anyMatch(s -> s.role().equals(name))) {
+            throw new NotationException(role.line(), role.column(), "it was said already which role " + name + " is");
+        }
+        if (above.isEmpty()) {
+            throw new NotationException(
+                    role.line(), role.column(), "no pattern stands above whose role " + name + " could be");
+        }
+        tokens.expect("as");
+        List<String> known = above.stream()
+                .flatMap(p -> p.roles().stream())
+                .filter(r -> !r.many())
+                .map(Role::name)
+                .toList();
+        Token as = tokens.peek();
+        if (!known.contains(as.text())) {
+            throw tokens.unexpected("a role of one type of a pattern above", known);
+        }
+        tokens.next();
+        if (roles.stream().anyMatch(r -> r.name().equals(name) && r.many())) {
+            throw new NotationException(
+                    role.line(),
+                    role.column(),
+                    name + " is played by every type that fits; say it of a role of one type");
+        }
+        return new SameRole(name, as.text());
     }
 
     private List<String> like() {
@@ -328,7 +376,9 @@ public final class PatternParser {
     private Requirement requirement(String within, Token opener, List<String> replaced) {
         boolean remark = opener.text().equals("remark");
         Token id = tokens.expect(Kind.WORD, "the requirement's id, a word");
-        if (!replaced.contains(id.text())) {
+        if (replaced.contains(id.text())) {
+            names.mentionedRequirement(id);
+        } else {
             names.declare(id, Names.Kind.REQUIREMENT);
         }
         boolean essential = !remark && tokens.accept("essential");
@@ -394,6 +444,7 @@ public final class PatternParser {
                 if (!ids.contains(id.text())) {
                     throw Tokens.unexpected(id, "the id of a requirement that stands above", ids);
                 }
+                names.mentionedRequirement(id);
                 insteadOf.add(id.text());
             } while (tokens.accept(","));
         }
@@ -433,6 +484,7 @@ public final class PatternParser {
                 if (!ids.contains(id.text())) {
                     throw Tokens.unexpected(id, "the id of a requirement that stands above", ids);
                 }
+                names.mentionedRequirement(id);
                 caughtBy.add(id.text());
             } while (tokens.accept(","));
         }

@@ -46,6 +46,14 @@ public final class PatternPrinter {
             pattern.role(name).ifPresent(this::role);
             pattern.member(name).ifPresent(this::member);
         }
+        gapIf(!pattern.same().isEmpty());
+        for (int i = 0; i < pattern.same().size(); i++) {
+            line(
+                    1,
+                    "same " + i,
+                    "same " + pattern.same().get(i).role() + " as "
+                            + pattern.same().get(i).as());
+        }
         gapIf(!pattern.signs().isEmpty());
         for (int i = 0; i < pattern.signs().size(); i++) {
             Sign s = pattern.signs().get(i);

@@ -94,6 +94,7 @@ final class ScenarioParser {
                 if (!known.contains(id.text())) {
                     throw Tokens.unexpected(id, "the id of a requirement that stands above", known);
                 }
+                names.mentionedRequirement(id);
                 all.add(id.text());
             } while (tokens.accept(","));
             endOfLine(anchor + " " + opener);
@@ -108,6 +109,7 @@ final class ScenarioParser {
             known.addAll(names.of(Names.Kind.OPERATION));
             throw tokens.unexpected("the name of a role or of an operation declared above", known);
         }
+        names.mentioned(t);
         return tokens.next().text();
     }
 
@@ -275,7 +277,7 @@ final class ScenarioParser {
     private Step call(@Nullable String result) {
         String on = names.is(tokens.peek(), Names.Kind.ROLE)
                         && !variables.containsKey(tokens.peek().text())
-                ? tokens.next().text()
+                ? names.expect(tokens, Names.Kind.ROLE)
                 : variable(false);
         tokens.expect(".");
         String member =

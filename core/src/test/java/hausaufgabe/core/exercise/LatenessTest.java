@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -66,6 +67,7 @@ class LatenessTest {
                 Rounding.USUAL,
                 ExerciseSettings.Attempts.ANY,
                 ExerciseSettings.Shown.NOTHING,
+                List.of(),
                 Map.of(),
                 Map.of());
 

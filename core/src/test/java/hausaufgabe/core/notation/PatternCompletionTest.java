@@ -1,6 +1,7 @@
 package hausaufgabe.core.notation;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.core.matching.relation.StandardVocabulary;
@@ -23,7 +24,8 @@ class PatternCompletionTest {
 
     @Test
     void atTheBeginningOfALineStandsWhatCanBeDeclared() {
-        assertTrue(at("  ").choices().containsAll(PatternParser.OPENERS));
+        assertTrue(at("  ").choices().containsAll(List.of("role", "member", "scenario", "limit")));
+        assertFalse(at("  ").choices().contains("same"), "there is no pattern above");
     }
 
     @Test

@@ -62,6 +62,7 @@ final class DemoExercises {
                     s.rounding(),
                     s.attempts(),
                     s.shows(),
+                    s.criteria(),
                     s.names(),
                     s.wrong());
             return exercise.with(ExerciseFolder.SETTINGS, SettingsYaml.write(other));

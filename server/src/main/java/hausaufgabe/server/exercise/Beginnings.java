@@ -3,11 +3,18 @@ package hausaufgabe.server.exercise;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsYaml;
+import hausaufgabe.core.catalogue.Catalogue;
+import hausaufgabe.core.catalogue.Patterns;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.Lateness;
-import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.matching.relation.StandardVocabulary;
+import hausaufgabe.core.notation.NotationException;
+import hausaufgabe.core.notation.PatternEditor;
+import hausaufgabe.core.notation.PatternSet;
+import hausaufgabe.server.Problem;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -34,10 +41,27 @@ public final class Beginnings {
 
     private Beginnings() {}
 
-    /** One that asks for a pattern of the catalogue. */
-    static ExerciseFolder of(DesignPattern pattern, String text, @Nullable String title, ZoneId zone)
+    /**
+     * One that asks for patterns of the catalogue.
+     *
+     * @param ids at least one
+     * @param same by roles of a later pattern those of an earlier one that the same type plays
+     */
+    static ExerciseFolder of(List<String> ids, Map<String, String> same, @Nullable String title, ZoneId zone)
             throws ArchiveException {
-        return folder(title(title, pattern.title()), "", text, zone);
+        String text = text(ids.get(0));
+        for (String id : ids.subList(1, ids.size())) {
+            try {
+                text = PatternSet.joined(text, text(id), same, StandardVocabulary.INSTANCE);
+            } catch (NotationException | PatternEditor.Refused e) {
+                throw Problem.badRequest("These two cannot be asked for together in this way: " + e.getMessage());
+            }
+        }
+        return folder(title(title, Patterns.all(text).title()), "", text, zone);
+    }
+
+    private static String text(String id) {
+        return Catalogue.text(id).orElseThrow(() -> Problem.notFound("There is no such pattern."));
     }
 
     static ExerciseFolder ofNothing(@Nullable String title, ZoneId zone) throws ArchiveException {
@@ -75,6 +99,7 @@ public final class Beginnings {
                 s.rounding(),
                 s.attempts(),
                 s.shows(),
+                s.criteria(),
                 s.names(),
                 s.wrong());
     }

@@ -1,5 +1,6 @@
 package hausaufgabe.server.exercise;
 
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.server.account.CourseRights;
 import hausaufgabe.server.account.Right;
@@ -68,7 +69,8 @@ class ExerciseController {
             String brief,
             @Nullable Instant dueAt,
             @Nullable Rules rules,
-            @Nullable PatternView pattern,
+            List<PatternView> patterns,
+            List<Criterion> criteria,
             List<Student> students,
             List<Right> rights) {}
 
@@ -108,7 +110,8 @@ class ExerciseController {
                 v.map(x -> x.folder().brief()).orElse(""),
                 v.flatMap(Exercises.Version::dueAt).orElse(null),
                 v.map(x -> rules(x.settings())).orElse(null),
-                v.map(x -> PatternView.of(x.pattern())).orElse(null),
+                v.map(x -> PatternView.all(x.patterns())).orElse(List.of()),
+                v.map(x -> x.settings().criteria()).orElse(List.of()),
                 courses.students(e.courseId()),
                 rights.of(staff, e.courseId()));
     }

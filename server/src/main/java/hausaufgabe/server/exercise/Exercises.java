@@ -7,7 +7,7 @@ import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.core.exercise.ExerciseSettings;
-import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
 import java.time.Instant;
@@ -73,8 +73,8 @@ public class Exercises implements InCourse {
     /** An exercise as it was put in force: what submissions are judged by. */
     public record Version(long id, long exerciseId, int number, ExerciseFolder folder, ExerciseSettings settings) {
 
-        public DesignPattern pattern() {
-            return folder.pattern();
+        public PatternSet patterns() {
+            return folder.patterns();
         }
 
         /** When it is due; empty for no end. */

@@ -5,7 +5,6 @@ import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.checking.exercise.SettingsYaml;
-import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
@@ -17,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -61,12 +61,16 @@ class ManuscriptController {
     }
 
     /**
-     * What an exercise is to begin with: one of a pattern of the catalogue, an earlier exercise, or nothing.
+     * What an exercise is to begin with: a pattern of the catalogue or two at once, an earlier exercise, or nothing.
      *
+     * @param second a further pattern that is asked for in the same program; null for none
+     * @param same by roles of the second pattern those of the first that the same type plays; null for none
      * @param title null for the pattern's or the other's
      */
     record Beginning(
             @Nullable String pattern,
+            @Nullable String second,
+            @Nullable Map<String, String> same,
             @Nullable Long exercise,
             @Nullable String title) {}
 
@@ -115,9 +119,10 @@ class ManuscriptController {
                 ? earlier(given.exercise(), course, given.title())
                 : given.pattern() != null
                         ? Beginnings.of(
-                                Catalogue.pattern(given.pattern())
-                                        .orElseThrow(() -> Problem.notFound("There is no such pattern.")),
-                                Catalogue.text(given.pattern()).orElseThrow(),
+                                Stream.of(given.pattern(), given.second())
+                                        .filter(java.util.Objects::nonNull)
+                                        .toList(),
+                                given.same() == null ? Map.of() : given.same(),
                                 given.title(),
                                 zone)
                         : Beginnings.ofNothing(given.title(), zone);

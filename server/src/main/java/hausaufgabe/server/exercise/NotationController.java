@@ -6,7 +6,7 @@ import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.core.notation.PatternCompletion;
 import hausaufgabe.core.notation.PatternEditor;
-import hausaufgabe.core.notation.PatternPrinter;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Relation;
 import hausaufgabe.server.Problem;
 import jakarta.validation.constraints.NotNull;
@@ -29,19 +29,21 @@ class NotationController {
     /** @param at the place where is being written, in characters from 0 */
     record TextPlace(@NotNull String text, int at) {}
 
-    record TextEdit(@NotNull String text, @NotNull SentenceEdit edit) {}
+    /** @param part which pattern of the text is changed, from 0; null for the first */
+    record TextEdit(
+            @NotNull String text,
+            @Nullable Integer part,
+            @NotNull SentenceEdit edit) {}
 
     /** What is wrong, and where, both from 1. */
     record Mistake(int line, int column, String message) {}
 
     /**
-     * @param mistake null where the text is a pattern
-     * @param pattern null where it is none
+     * @param mistakes what is wrong, in the order of the text; empty where it can be read
+     * @param patterns empty where it cannot
+     * @param parts the same as sentences, one for each pattern
      */
-    record ReadText(
-            @Nullable Mistake mistake,
-            @Nullable PatternView pattern,
-            @Nullable Sentences sentences) {}
+    record ReadText(List<Mistake> mistakes, List<PatternView> patterns, List<Sentences> parts) {}
 
     /**
      * What can be said.
@@ -55,11 +57,14 @@ class NotationController {
 
     @PostMapping("/read")
     ReadText read(@RequestBody NotationText given) {
+        String text = text(given.text());
         try {
-            DesignPattern pattern = Patterns.parse(text(given.text()));
-            return new ReadText(null, PatternView.of(pattern), Sentences.of(text(given.text())));
-        } catch (NotationException e) {
-            return new ReadText(new Mistake(e.line(), e.column(), e.reason()), null, null);
+            return new ReadText(List.of(), PatternView.all(Patterns.all(text)), Sentences.all(text));
+        } catch (NotationException first) {
+            List<Mistake> all = PatternSet.mistakes(text, StandardVocabulary.INSTANCE).stream()
+                    .map(e -> new Mistake(e.line(), e.column(), e.reason()))
+                    .toList();
+            return new ReadText(all, List.of(), List.of());
         }
     }
 
@@ -67,8 +72,11 @@ class NotationController {
     @PostMapping("/edit")
     NotationText edit(@RequestBody TextEdit given) {
         try {
-            return new NotationText(
-                    PatternEditor.apply(text(given.text()), given.edit().asEdit(), StandardVocabulary.INSTANCE));
+            return new NotationText(PatternEditor.apply(
+                    text(given.text()),
+                    given.part() == null ? 0 : given.part(),
+                    given.edit().asEdit(),
+                    StandardVocabulary.INSTANCE));
         } catch (PatternEditor.Refused e) {
             throw Problem.conflict(e.getMessage());
         } catch (NotationException e) {
@@ -85,7 +93,7 @@ class NotationController {
     @PostMapping("/layout")
     NotationText layOut(@RequestBody NotationText given) {
         try {
-            return new NotationText(PatternPrinter.print(Patterns.parse(text(given.text()))));
+            return new NotationText(Patterns.all(text(given.text())).print());
         } catch (NotationException e) {
             throw Problem.conflict("It can be laid out once it is a pattern: " + e.getMessage() + ".");
         }

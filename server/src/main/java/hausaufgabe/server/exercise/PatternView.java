@@ -3,12 +3,14 @@ package hausaufgabe.server.exercise;
 import hausaufgabe.core.matching.relation.FieldRelations;
 import hausaufgabe.core.matching.relation.TypeRelations;
 import hausaufgabe.core.notation.DesignPattern;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pattern as a page shows it before any code exists.
@@ -26,8 +28,17 @@ public record PatternView(
         List<Trap> pitfalls,
         List<Asked> scenarios) {
 
-    /** @param operations names of the members that the role has */
-    public record RoleView(String name, String doc, boolean isAbstract, boolean many, List<String> operations) {}
+    /**
+     * @param operations names of the members that the role has
+     * @param sameAs role of another pattern of the exercise that the same type plays; null for none
+     */
+    public record RoleView(
+            String name,
+            String doc,
+            boolean isAbstract,
+            boolean many,
+            List<String> operations,
+            @Nullable String sameAs) {}
 
     /** A line of the class diagram, as UML draws it. */
     public record Relation(String from, String to, Kind kind) {
@@ -65,6 +76,11 @@ public record PatternView(
                 .findFirst();
     }
 
+    /** Every pattern that an exercise asks for. */
+    static List<PatternView> all(PatternSet patterns) {
+        return patterns.patterns().stream().map(PatternView::of).toList();
+    }
+
     static PatternView of(DesignPattern p) {
         List<RoleView> roles = p.roles().stream()
                 .map(r -> new RoleView(
@@ -76,7 +92,12 @@ public record PatternView(
                                 .filter(m ->
                                         !m.isField() && m.listed() && m.owner().equals(r.name()))
                                 .map(DesignPattern.Member::name)
-                                .toList()))
+                                .toList(),
+                        p.same().stream()
+                                .filter(s -> s.role().equals(r.name()))
+                                .map(DesignPattern.SameRole::as)
+                                .findFirst()
+                                .orElse(null)))
                 .toList();
         List<Relation> relations = new ArrayList<>();
         for (DesignPattern.Role r : p.roles()) {

@@ -8,8 +8,8 @@ import hausaufgabe.core.notation.DesignPattern.Form;
 import hausaufgabe.core.notation.DesignPattern.Quantity;
 import hausaufgabe.core.notation.DesignPattern.Requirement;
 import hausaufgabe.core.notation.PatternOutline;
-import hausaufgabe.core.notation.PatternParser;
 import hausaufgabe.core.notation.PatternPrinter;
+import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Predicate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -21,11 +21,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * A pattern's text as sentences whose parts can be chosen.
  *
+ * @param title of the pattern
  * @param names of roles and members, in the order of the text
+ * @param same which roles one type plays with a role of a pattern above
+ * @param above roles of patterns above that a role can be the same as; empty where none stands above
  * @param ready what the catalogue's pattern of the same id asks for and this one does not
  */
 public record Sentences(
+        String title,
         List<Name> names,
+        List<SameLine> same,
+        List<String> above,
         List<Claim> claims,
         List<FormClaims> forms,
         List<PitfallLine> pitfalls,
@@ -42,8 +48,14 @@ public record Sentences(
         FIELD
     }
 
-    /** @param doc what it is for; may be empty */
-    public record Name(String name, Kind kind, String doc) {}
+    /**
+     * @param many whether several may play the role
+     * @param doc what it is for; may be empty
+     */
+    public record Name(String name, Kind kind, boolean many, String doc) {}
+
+    /** A line that says that one type plays two roles. */
+    public record SameLine(String place, String role, String as) {}
 
     /** A line that says which values are valid. */
     public record ValuesLine(String place, String text) {}
@@ -99,12 +111,31 @@ public record Sentences(
         }
     }
 
-    /** @throws hausaufgabe.core.notation.NotationException where the text is no pattern */
-    static Sentences of(String text) {
-        PatternOutline outline = PatternParser.outline(text, StandardVocabulary.INSTANCE);
-        DesignPattern p = outline.pattern();
+    /**
+     * One for each pattern of the text.
+     *
+     * @throws hausaufgabe.core.notation.NotationException where the text is no pattern
+     */
+    static List<Sentences> all(String text) {
+        List<Sentences> all = new ArrayList<>();
+        List<String> above = new ArrayList<>();
+        for (PatternOutline outline : PatternSet.outlines(text, StandardVocabulary.INSTANCE)) {
+            DesignPattern p = outline.pattern();
+            all.add(of(p, List.copyOf(above)));
+            p.roles().stream()
+                    .filter(r -> !r.many())
+                    .map(DesignPattern.Role::name)
+                    .forEach(above::add);
+        }
+        return List.copyOf(all);
+    }
+
+    private static Sentences of(DesignPattern p, List<String> above) {
         return new Sentences(
+                p.title(),
                 names(p),
+                same(p),
+                above,
                 p.requirements().stream().map(r -> claim("", r)).toList(),
                 p.forms().stream().map(Sentences::form).toList(),
                 pitfalls(p),
@@ -124,11 +155,22 @@ public record Sentences(
                 ready(p));
     }
 
+    private static List<SameLine> same(DesignPattern p) {
+        List<SameLine> all = new ArrayList<>();
+        for (int i = 0; i < p.same().size(); i++) {
+            all.add(new SameLine(
+                    "same " + i, p.same().get(i).role(), p.same().get(i).as()));
+        }
+        return List.copyOf(all);
+    }
+
     private static List<Name> names(DesignPattern p) {
         List<Name> names = new ArrayList<>();
         for (String n : p.order()) {
-            p.role(n).ifPresent(r -> names.add(new Name(n, Kind.ROLE, r.doc())));
-            p.member(n).ifPresent(m -> names.add(new Name(n, m.isField() ? Kind.FIELD : Kind.OPERATION, m.doc())));
+            p.role(n).ifPresent(r -> names.add(new Name(n, Kind.ROLE, r.many(), r.doc())));
+            p.member(n)
+                    .ifPresent(
+                            m -> names.add(new Name(n, m.isField() ? Kind.FIELD : Kind.OPERATION, m.many(), m.doc())));
         }
         return List.copyOf(names);
     }

@@ -3,6 +3,7 @@ package hausaufgabe.server.exercise;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.checking.exercise.SettingsYaml;
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.Rounding;
 import hausaufgabe.server.Problem;
@@ -33,6 +34,7 @@ record SettingsForm(
         @Nullable Integer most,
         ExerciseSettings.@Nullable Counting counts,
         ExerciseSettings.@Nullable Shown shows,
+        @Nullable List<Criterion> criteria,
         @Nullable Map<String, String> names,
         @Nullable Map<String, List<String>> wrong) {
 
@@ -54,6 +56,7 @@ record SettingsForm(
                     s.attempts().most(),
                     s.attempts().counts(),
                     s.shows(),
+                    s.criteria(),
                     s.names(),
                     s.wrong());
         } catch (SettingsException e) {
@@ -93,6 +96,7 @@ record SettingsForm(
         root.put(
                 "shows",
                 shows() == null ? null : shows().name().toLowerCase(Locale.ROOT).replace('_', ' '));
+        root.put("criteria", SettingsYaml.asFields(criteria() == null ? List.of() : criteria()));
         root.put("names", names());
         root.put("wrong", wrong());
         try {

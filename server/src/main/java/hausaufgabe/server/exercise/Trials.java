@@ -39,7 +39,7 @@ class Trials {
                 .orElseThrow(() -> Problem.notFound("There is no such solution in the exercise any more."));
         try {
             CheckRequest request = exercise.check(new Upload(solution.sources(), List.of()), false, isolation);
-            exercise.pattern();
+            exercise.patterns();
             CheckReport report = dispatcher.submit(request, step -> {}).join();
             return new Trial(path, solution.isRight(), Proof.of(solution, report), report);
         } catch (NotationException | SettingsException e) {

@@ -19,6 +19,7 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
@@ -68,6 +69,7 @@ class V6__ExercisesAsFolders extends BaseJavaMigration {
                 Rounding.USUAL,
                 Attempts.ANY,
                 Shown.NOTHING,
+                List.of(),
                 Map.of(),
                 Map.of());
         return ExerciseFolder.of(Map.of(

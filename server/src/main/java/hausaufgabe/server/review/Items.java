@@ -1,25 +1,27 @@
 package hausaufgabe.server.review;
 
-import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Summary;
 import hausaufgabe.server.submission.Summary.Item;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-/** What points can be given for: a report's requirements and scenarios, by a key that outlives a re-check. */
+/** What points can be given for: a report's requirements and scenarios and what a person judges, by a key that outlives a re-check. */
 final class Items {
 
     private Items() {}
 
-    /** The items of a report that count, in its order. */
-    static Map<String, Item> of(CheckReport report) {
+    /** The items of a submission that count, in the order of its report; none before there is one. */
+    static Map<String, Item> of(HandedIn submission) {
         Map<String, Item> items = new LinkedHashMap<>();
-        Summary.of(report).items().forEach(i -> items.put(i.key(), i));
+        submission
+                .report()
+                .ifPresent(r -> Summary.of(r, submission.criteria()).items().forEach(i -> items.put(i.key(), i)));
         return items;
     }
 
-    static Optional<Item> find(CheckReport report, String key) {
-        return Optional.ofNullable(of(report).get(key));
+    static Optional<Item> find(HandedIn submission, String key) {
+        return Optional.ofNullable(of(submission).get(key));
     }
 }

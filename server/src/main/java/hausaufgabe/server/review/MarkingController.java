@@ -1,5 +1,6 @@
 package hausaufgabe.server.review;
 
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
@@ -65,6 +66,7 @@ class MarkingController {
             @Nullable CheckReport report,
             @Nullable Integer version,
             List<SourceLine> sources,
+            List<Criterion> criteria,
             ReviewView review) {}
 
     /**
@@ -119,6 +121,7 @@ class MarkingController {
                 s.checked(),
                 s.version(),
                 sources,
+                s.criteria(),
                 review);
         return ResponseEntity.ok().eTag('"' + review.version() + '"').body(view);
     }

@@ -78,7 +78,7 @@ public class Reviews {
         Map<Long, String> names = accounts.names();
         Review review = reviews.findById(submission.id()).orElse(null);
         List<PointDecision> decided = decisions.findByKeySubmissionId(submission.id());
-        Map<String, Item> items = submission.report().map(Items::of).orElse(Map.of());
+        Map<String, Item> items = Items.of(submission);
         double possible = Marking.quarter(
                 items.values().stream().mapToDouble(Item::possible).sum());
         double sum = sum(items, decided);
@@ -173,12 +173,12 @@ public class Reviews {
     }
 
     private Item item(long submission, String key) {
-        CheckReport report = submissions
-                .get(submission)
-                .report()
-                .orElseThrow(() -> Problem.conflict("There is no report yet; points come after the check."));
-        return Items.find(report, key)
-                .orElseThrow(() -> Problem.notFound("This report has no such requirement or scenario any more."));
+        HandedIn handedIn = submissions.get(submission);
+        if (handedIn.report().isEmpty()) {
+            throw Problem.conflict("There is no report yet; points come after the check.");
+        }
+        return Items.find(handedIn, key)
+                .orElseThrow(() -> Problem.notFound("There is no such requirement, scenario or criterion any more."));
     }
 
     @Transactional

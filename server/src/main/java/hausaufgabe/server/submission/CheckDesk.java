@@ -121,7 +121,12 @@ class CheckDesk {
         Submission s = change(id, x -> {
             CheckRun run = report == null
                     ? new CheckRun(id, Instant.now(clock), why)
-                    : new CheckRun(id, version.id(), Instant.now(clock), write(report), Summary.of(report));
+                    : new CheckRun(
+                            id,
+                            version.id(),
+                            Instant.now(clock),
+                            write(report),
+                            Summary.of(report, version.settings().criteria()));
             Long ended = runs.save(run).id;
             // a check that breaks takes nothing away: the report that was there still counts
             x.state = report == null ? Submission.State.FAILED : Submission.State.CHECKED;

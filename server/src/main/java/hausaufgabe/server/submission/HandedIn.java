@@ -1,7 +1,9 @@
 package hausaufgabe.server.submission;
 
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.report.CheckReport;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -11,6 +13,7 @@ import java.util.Optional;
  * @param failure why its check gave no report; null when it did or has not ended
  * @param checked its report; null before there is one
  * @param version number of the exercise's version it was checked with; null before there is a report
+ * @param criteria what a person judges, as that version says; empty before there is a report
  */
 public record HandedIn(
         long id,
@@ -22,7 +25,8 @@ public record HandedIn(
         String progress,
         String failure,
         CheckReport checked,
-        Integer version) {
+        Integer version,
+        List<Criterion> criteria) {
 
     /** How far its check is. */
     public enum State {

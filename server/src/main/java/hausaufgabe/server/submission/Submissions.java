@@ -229,6 +229,8 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                 : transaction.execute(status -> runs.findById(s.currentRun)
                         .map(r -> new Counted(r.report, r.exerciseVersion))
                         .orElse(new Counted(null, null)));
+        Optional<Exercises.Version> version =
+                Optional.ofNullable(counted.version()).map(exercises::version);
         return new HandedIn(
                 s.id,
                 s.exerciseId,
@@ -239,9 +241,8 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                 desk.progressOf(s.id),
                 s.failure,
                 read(counted.report()).orElse(null),
-                counted.version() == null
-                        ? null
-                        : exercises.version(counted.version()).number());
+                version.map(Exercises.Version::number).orElse(null),
+                version.map(v -> v.settings().criteria()).orElse(List.of()));
     }
 
     /** The check that counts: its report as JSON and the version it was made with; both null where there is none. */

@@ -3,6 +3,7 @@ package hausaufgabe.server.submission;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import hausaufgabe.checking.Json;
+import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
@@ -16,7 +17,7 @@ import java.util.List;
  * @param form null where no role was found
  * @param openClaims claims and scenarios that the check could not decide
  * @param marks one for each claim and scenario, in the order of the report
- * @param items those of them that count, with their points
+ * @param items those of them that count, with their points, and what a person judges
  */
 public record Summary(
         boolean compiled,
@@ -52,7 +53,8 @@ public record Summary(
     private static final int LONGEST_FORM = 400;
     private static final int LONGEST_LABEL = 300;
 
-    public static Summary of(CheckReport report) {
+    /** @param criteria what a person judges beside the report; its points are open */
+    public static Summary of(CheckReport report, List<Criterion> criteria) {
         List<Mark> marks = new ArrayList<>();
         List<Item> items = new ArrayList<>();
         for (Finding f : report.findings()) {
@@ -66,13 +68,15 @@ public record Summary(
             items.add(new Item(
                     "scenario:" + s.name(), s.earned(), s.possible(), s.outcome() == ScenarioResult.Outcome.BLOCKED));
         }
+        int undecided = (int) items.stream().filter(Item::open).count();
+        criteria.forEach(c -> items.add(new Item("criterion:" + c.id(), 0, c.possible(), true)));
         return new Summary(
                 report.compiled(),
                 report.verdict(),
                 report.form() == null ? null : cut(report.form(), LONGEST_FORM),
                 items.stream().mapToDouble(Item::proposed).sum(),
                 items.stream().mapToDouble(Item::possible).sum(),
-                (int) items.stream().filter(Item::open).count(),
+                undecided,
                 List.copyOf(marks),
                 List.copyOf(items));
     }

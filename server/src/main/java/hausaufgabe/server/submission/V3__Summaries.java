@@ -7,6 +7,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
@@ -31,7 +32,7 @@ class V3__Summaries extends BaseJavaMigration {
 
     private static void write(long id, String report, PreparedStatement update) throws SQLException {
         try {
-            Summary s = Summary.of(Json.mapper().readValue(report, CheckReport.class));
+            Summary s = Summary.of(Json.mapper().readValue(report, CheckReport.class), List.of());
             update.setBoolean(1, s.compiled());
             update.setString(2, s.verdict().name());
             update.setString(3, s.form());
