@@ -27,9 +27,13 @@ export function useVocabulary() {
   });
 }
 
-/** The text with one change made. */
-export async function editText(text: string, edit: Edit): Promise<string> {
-  return body(await api.POST('/api/notation/edit', { body: { text, edit } })).text;
+/**
+ * The text with one change made.
+ *
+ * @param part which of its patterns is changed, from 0
+ */
+export async function editText(text: string, edit: Edit, part: number): Promise<string> {
+  return body(await api.POST('/api/notation/edit', { body: { text, part, edit } })).text;
 }
 
 /** The text in the usual layout. */

@@ -10,10 +10,12 @@ export function usePatterns() {
   });
 }
 
+/** @param id empty for none */
 export function usePattern(id: string) {
   return useQuery({
     queryKey: ['pattern', id],
     queryFn: async () => body(await api.GET('/api/patterns/{id}', { params: { path: { id } } })),
     staleTime: Infinity,
+    enabled: id !== '',
   });
 }

@@ -756,6 +756,10 @@ export interface components {
             /** Format: int64 */
             exercise?: number;
             pattern?: string;
+            same?: {
+                [key: string]: string;
+            };
+            second?: string;
             title?: string;
         };
         Begun: {
@@ -876,6 +880,11 @@ export interface components {
             title: string;
             zone: string;
         };
+        Criterion: {
+            id: string;
+            levels: components["schemas"]["Level"][];
+            text: string;
+        };
         Decision: {
             /** Format: date-time */
             at: string;
@@ -931,13 +940,14 @@ export interface components {
         ExerciseView: {
             brief: string;
             course: components["schemas"]["Heading"];
+            criteria: components["schemas"]["Criterion"][];
             /** Format: date-time */
             dueAt?: string;
             /** Format: int64 */
             id: number;
             /** Format: int32 */
             number: number;
-            pattern?: components["schemas"]["PatternView"];
+            patterns: components["schemas"]["PatternView"][];
             rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             rules?: components["schemas"]["Rules"];
             students: components["schemas"]["Student"][];
@@ -1025,6 +1035,20 @@ export interface components {
             account: components["schemas"]["AccountLine"];
             link: components["schemas"]["Link"];
         };
+        Level: {
+            /** Format: double */
+            points: number;
+            text: string;
+        };
+        LimitLine: {
+            /** Format: int32 */
+            amount: number;
+            /** Format: int32 */
+            most: number;
+            of: string;
+            /** Format: int32 */
+            usual: number;
+        };
         Line: {
             /** Format: int32 */
             depth: number;
@@ -1087,6 +1111,7 @@ export interface components {
             doc: string;
             /** @enum {string} */
             kind: "ROLE" | "OPERATION" | "FIELD";
+            many: boolean;
             name: string;
         };
         NotationText: {
@@ -1177,9 +1202,9 @@ export interface components {
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
         ReadText: {
-            mistake?: components["schemas"]["Mistake"];
-            pattern?: components["schemas"]["PatternView"];
-            sentences?: components["schemas"]["Sentences"];
+            mistakes: components["schemas"]["Mistake"][];
+            parts: components["schemas"]["Sentences"][];
+            patterns: components["schemas"]["PatternView"][];
         };
         Ready: {
             block: string;
@@ -1221,6 +1246,7 @@ export interface components {
             many: boolean;
             name: string;
             operations: string[];
+            sameAs?: string;
         };
         Row: {
             feedback: string;
@@ -1267,18 +1293,26 @@ export interface components {
             subject: string;
             text: string;
         };
+        SameLine: {
+            as: string;
+            place: string;
+            role: string;
+        };
         SandboxState: {
             found: string[];
             problem?: string;
             unsafe: boolean;
         };
         ScenarioLine: {
+            every: string[];
             forms: string[];
             name: string;
             place: string;
             /** Format: double */
             points: number;
+            shows: string[];
             steps: string[];
+            when: string[];
         };
         ScenarioResult: {
             calls?: components["schemas"]["CallSequence"];
@@ -1304,22 +1338,26 @@ export interface components {
             /** Format: int32 */
             index?: number;
             /** @enum {string} */
-            kind: "WORTH" | "ESSENTIAL" | "FORBIDDEN" | "WORDING" | "HINT" | "SAYS" | "UNSAID" | "REMOVAL" | "MOVE" | "ADDITION";
+            kind: "WORTH" | "ESSENTIAL" | "FORBIDDEN" | "WORDING" | "HINT" | "SAYS" | "UNSAID" | "REMOVAL" | "MOVE" | "LINE" | "LINE_IN" | "LINE_OUT" | "LINE_MOVE" | "LIMIT" | "ADDITION";
             place?: string;
             /** Format: double */
             points?: number;
             text?: string;
         };
         Sentences: {
+            above: string[];
             claims: components["schemas"]["Claim"][];
             forms: components["schemas"]["FormClaims"][];
+            limits: components["schemas"]["LimitLine"][];
             names: components["schemas"]["Name"][];
             pitfalls: components["schemas"]["PitfallLine"][];
             ready: components["schemas"]["Ready"][];
             runs: components["schemas"]["RunLine"][];
+            same: components["schemas"]["SameLine"][];
             scenarios: components["schemas"]["ScenarioLine"][];
             /** Format: double */
             testPoints: number;
+            title: string;
             values: components["schemas"]["ValuesLine"][];
         };
         Session: {
@@ -1329,6 +1367,7 @@ export interface components {
             closes?: string;
             /** @enum {string} */
             counts?: "LAST" | "FIRST" | "BEST";
+            criteria?: components["schemas"]["Criterion"][];
             due?: string;
             /** Format: int32 */
             graceMinutes?: number;
@@ -1404,6 +1443,10 @@ export interface components {
             /** Format: int64 */
             timeout?: number | null;
         };
+        StepShape: {
+            meaning: string;
+            words: string;
+        };
         Student: {
             group: string;
             /** Format: int64 */
@@ -1415,6 +1458,7 @@ export interface components {
             /** Format: int32 */
             attempt: number;
             attempts: components["schemas"]["AttemptLink"][];
+            criteria: components["schemas"]["Criterion"][];
             exercise: components["schemas"]["Place"];
             failure?: string;
             /** Format: int64 */
@@ -1443,6 +1487,8 @@ export interface components {
         };
         TextEdit: {
             edit: components["schemas"]["SentenceEdit"];
+            /** Format: int32 */
+            part?: number;
             text: string;
         };
         TextPlace: {
@@ -1489,8 +1535,10 @@ export interface components {
             number: number;
         };
         VocabularyView: {
+            before: components["schemas"]["StepShape"][];
             relations: components["schemas"]["RelationLine"][];
             sorts: string[];
+            steps: components["schemas"]["StepShape"][];
         };
         Written: {
             path: string;

@@ -4,9 +4,10 @@ import type { Api } from '../api/client';
 import { useCourse } from '../api/courses';
 import { useExercises } from '../api/exercises';
 import { useBegin, useTakeIn } from '../api/manuscript';
-import { usePatterns } from '../api/patterns';
+import { usePattern, usePatterns } from '../api/patterns';
 import { Mistake, Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
+import { spoken } from '../seal/roles';
 
 /** What an exercise is to begin with: a pattern, an earlier one, a folder, or nothing. */
 export function ChoosePage() {
@@ -54,6 +55,7 @@ export function ChoosePage() {
         {patterns.isError && (
           <Notice title="The catalogue could not be fetched" text={patterns.error.message} />
         )}
+        {patterns.data && <Two patterns={patterns.data} busy={begin.isPending} onChoose={start} />}
         <ul>
           {patterns.data?.map((p) => (
             <Choice
@@ -89,6 +91,89 @@ export function ChoosePage() {
         </ul>
       </section>
     </Page>
+  );
+}
+
+type Pattern = Api<'PatternLine'>;
+
+/** Two patterns in one program: which, and which of their roles one type plays. */
+function Two(props: { patterns: Pattern[]; busy: boolean; onChoose: (given: Api<'Beginning'>) => void }) {
+  const [first, setFirst] = useState('');
+  const [second, setSecond] = useState('');
+  const [same, setSame] = useState<Record<string, string>>({});
+  const above = usePattern(first);
+  const below = usePattern(second);
+  const one = (p?: Api<'PatternView'>) => p?.roles.filter((r) => !r.many) ?? [];
+  const pick = (label: string, value: string, onPick: (id: string) => void) => (
+    <label className="grid justify-items-start text-[14px]">
+      {label}
+      <select
+        className="field mt-1 w-auto"
+        value={value}
+        onChange={(e) => {
+          setSame({});
+          onPick(e.target.value);
+        }}
+      >
+        <option value="">choose …</option>
+        {props.patterns.map((p) => (
+          <option key={p.id} value={p.id}>
+            {p.title}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <details className="border-b border-dotted border-rule py-2.5">
+      <summary className="reading cursor-pointer">
+        <span className="font-semibold">Two at once.</span>{' '}
+        <span className="text-soft">
+          Both are asked for in the same program, and each is found and judged for itself.
+        </span>
+      </summary>
+      <div className="mt-3 flex flex-wrap items-end gap-4">
+        {pick('First', first, setFirst)}
+        {pick('and', second, setSecond)}
+        <button
+          type="button"
+          className="act"
+          disabled={props.busy || first === '' || second === ''}
+          onClick={() => props.onChoose({ pattern: first, second, same })}
+        >
+          Begin with both
+        </button>
+      </div>
+      {one(above.data).length > 0 && one(below.data).length > 0 && (
+        <ul aria-label="Roles that one type plays" className="mt-3 grid gap-1.5 text-[15px]">
+          {one(below.data).map((r) => (
+            <li key={r.name}>
+              <label className="flex items-baseline gap-2">
+                <span>
+                  {spoken(r.name)} <span className="text-soft">of {below.data?.title}</span> is
+                </span>
+                <select
+                  className="field w-auto"
+                  value={same[r.name] ?? ''}
+                  onChange={(e) => {
+                    const next = { ...same };
+                    delete next[r.name];
+                    setSame(e.target.value === '' ? next : { ...next, [r.name]: e.target.value });
+                  }}
+                >
+                  <option value="">a type of its own</option>
+                  {one(above.data).map((a) => (
+                    <option key={a.name} value={a.name}>
+                      the same type as {spoken(a.name)} of {above.data?.title}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          ))}
+        </ul>
+      )}
+    </details>
   );
 }
 

@@ -2,7 +2,7 @@ import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useExercise, useSheet } from '../api/exercises';
 import { Asked } from '../pattern/Asked';
-import { ClassDiagram } from '../pattern/ClassDiagram';
+import { Roles } from '../pattern/Roles';
 import { RoleSeals } from '../seal/Seal';
 import { inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
@@ -33,7 +33,7 @@ export function ExercisePage() {
     );
   }
   const e = exercise.data;
-  return e.pattern ? <InForce exercise={{ ...e, pattern: e.pattern }} /> : <StillWritten exercise={e} />;
+  return e.patterns.length > 0 ? <InForce exercise={e} /> : <StillWritten exercise={e} />;
 }
 
 /** One that was not opened yet: only those who write it have something to do with it. */
@@ -54,12 +54,12 @@ function StillWritten({ exercise: e }: { exercise: Api<'ExerciseView'> }) {
   );
 }
 
-type Opened = Api<'ExerciseView'> & { pattern: Api<'PatternView'> };
+type Opened = Api<'ExerciseView'>;
 
 function InForce({ exercise: e }: { exercise: Opened }) {
   const sheet = useSheet(e.id);
   return (
-    <RoleSeals roles={e.pattern.roles.map((r) => r.name)}>
+    <RoleSeals roles={e.patterns.flatMap((p) => p.roles.map((r) => r.name))}>
       <Page
         title={e.title}
         crumbs={[
@@ -77,10 +77,9 @@ function InForce({ exercise: e }: { exercise: Opened }) {
           <h2 id="roles-heading" className="border-b border-rule pb-1 text-[21px]">
             The roles
           </h2>
-          <p className="reading mt-2 mb-5 text-soft italic">{e.pattern.intent}</p>
-          <ClassDiagram pattern={e.pattern} />
+          <Roles patterns={e.patterns} />
         </section>
-        <Asked pattern={e.pattern} />
+        <Asked patterns={e.patterns} criteria={e.criteria} />
         <Submissions rows={sheet.data?.rows} error={sheet.error} />
       </Page>
     </RoleSeals>
@@ -90,15 +89,21 @@ function InForce({ exercise: e }: { exercise: Opened }) {
 function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
   const t = tally(rows);
   const lines: [string, string, number | string][] = [
-    ['The roles', '#roles', exercise.pattern.roles.length],
-    ['What is asked', '#asked', exercise.pattern.requirements.length + exercise.pattern.scenarios.length],
+    ['The roles', '#roles', exercise.patterns.flatMap((p) => p.roles).length],
+    [
+      'What is asked',
+      '#asked',
+      exercise.patterns.flatMap((p) => [...p.requirements, ...p.scenarios]).length + exercise.criteria.length,
+    ],
     ['Handed in', '#submissions', `${t.handedIn} of ${t.students}`],
   ];
   return (
     <>
-      <Link to={`/patterns/${exercise.pattern.id}`} className="font-semibold hover:underline">
-        {exercise.pattern.title}
-      </Link>
+      {exercise.patterns.map((p) => (
+        <Link key={p.id} to={`/patterns/${p.id}`} className="block font-semibold hover:underline">
+          {p.title}
+        </Link>
+      ))}
       <Rules exercise={exercise} />
       <ul className="mt-6">
         {lines.map(([text, to, n]) => (

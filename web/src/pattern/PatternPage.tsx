@@ -68,7 +68,7 @@ function Whole({ pattern }: { pattern: Api<'PatternView'> }) {
           <ClassDiagram pattern={pattern} />
         </div>
       </section>
-      <Asked pattern={pattern} hints />
+      <Asked patterns={[pattern]} hints />
       <Forms forms={pattern.forms} />
       <section aria-labelledby="wrong-heading" className="mt-9">
         <h2 id="wrong-heading" className="border-b border-rule pb-1 text-[21px]">

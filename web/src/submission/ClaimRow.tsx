@@ -10,7 +10,14 @@ import { SequenceDiagram } from './SequenceDiagram';
 
 type Submission = Api<'SubmissionView'>;
 
-function Row(props: { id: string; verdict: Verdict; word: string; points?: ReactNode; children: ReactNode }) {
+/** A line of the page: its stroke, a word for it, what it says, and its points. */
+export function Row(props: {
+  id: string;
+  verdict: Verdict;
+  word: string;
+  points?: ReactNode;
+  children: ReactNode;
+}) {
   return (
     <li
       id={props.id}
@@ -172,7 +179,8 @@ export function Account({ steps, open }: { steps: Api<'Line'>[]; open: boolean }
   );
 }
 
-function Decided({ decision }: { decision: Api<'Decision'> }) {
+/** What a person has decided, and why. */
+export function Decided({ decision }: { decision: Api<'Decision'> }) {
   return (
     <p className="mt-2 border-l-[3px] border-slate pl-3 font-read text-[15px] italic">
       {decision.reason} <span className="font-ui text-[13px] text-soft not-italic">{decision.by}</span>

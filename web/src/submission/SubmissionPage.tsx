@@ -14,6 +14,7 @@ import { useKeys } from '../page/useKeys';
 import { Stroke } from '../verdict/Stroke';
 import { heading, requirementsOf, scenariosOf, summary } from './claims';
 import { RequirementRow, ScenarioRow } from './ClaimRow';
+import { CriterionRow, keyOf } from './CriterionRow';
 import { Excerpts, Highlighted } from './Excerpt';
 import { highlighted } from './highlight';
 import { Margin } from './Margin';
@@ -67,7 +68,7 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
   });
   const roles = s.report
     ? Object.keys(s.report.roles)
-    : (exercise.data?.pattern?.roles.map((r) => r.name) ?? []);
+    : (exercise.data?.patterns.flatMap((p) => p.roles.map((r) => r.name)) ?? []);
   return (
     <RoleSeals roles={roles}>
       <Page
@@ -92,7 +93,10 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
           <Report
             submission={s}
             report={s.report}
-            title={exercise.data?.pattern?.title ?? s.report.pattern}
+            title={
+              exercise.data?.patterns.map((p) => p.title).join(' and ') ||
+              s.report.pattern.replace('+', ' and ')
+            }
           />
         ) : (
           <NoReport submission={s} />
@@ -110,7 +114,8 @@ function Left({ submission: s }: { submission: Submission }) {
   const decided = new Set(s.review.decisions.map((d) => d.item));
   const open = [...claims, ...runs]
     .filter((c) => c.verdict === 'UNCLEAR' && !decided.has(c.item))
-    .map((c) => (c.kind === 'scenario' ? `run-${c.scenario.name}` : c.finding.id));
+    .map((c) => (c.kind === 'scenario' ? `run-${c.scenario.name}` : c.finding.id))
+    .concat(s.criteria.map(keyOf).filter((item) => !decided.has(item)));
   const passed = runs.filter((c) => c.verdict === 'MET').length;
   const lines: [string, string | undefined, string | number][] = [
     ['To settle', open[0], open.length],
@@ -265,6 +270,18 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
           </ul>
         )}
       </section>
+      {submission.criteria.length > 0 && (
+        <section aria-labelledby="judged-heading" className="mt-8">
+          <h2 id="judged-heading" className="border-b border-rule pb-1 text-[21px]">
+            What a person judges
+          </h2>
+          <ul aria-label="Criteria">
+            {submission.criteria.map((c) => (
+              <CriterionRow key={c.id} criterion={c} submission={submission} />
+            ))}
+          </ul>
+        </section>
+      )}
       {report.demonstration && <Demonstration demonstration={report.demonstration} />}
       <Health facts={report.health} />
     </>

@@ -4,9 +4,11 @@ import type { Claim, Edit, Sentences } from '../api/notation';
 import { RoleSeals } from '../seal/Seal';
 import { ClaimSentence } from './ClaimSentence';
 import type { Vocabulary } from './condition';
-import { worth } from './Standing';
+import { worth } from './parts';
 
 const vocabulary: Vocabulary = {
+  steps: [],
+  before: [],
   sorts: ['class', 'abstraction'],
   relations: [
     { words: 'realises ROLE', meaning: 'realises or extends it', of: ['TYPE'] },
@@ -37,10 +39,14 @@ const claim: Claim = {
 };
 
 const sentences: Sentences = {
+  title: 'Pier',
+  same: [],
+  above: [],
+  limits: [],
   names: [
-    { name: 'Gauge', kind: 'ROLE', doc: 'measures' },
-    { name: 'Listener', kind: 'ROLE', doc: 'is told' },
-    { name: 'listeners', kind: 'FIELD', doc: '' },
+    { name: 'Gauge', kind: 'ROLE', many: false, doc: 'measures' },
+    { name: 'Listener', kind: 'ROLE', many: false, doc: 'is told' },
+    { name: 'listeners', kind: 'FIELD', many: false, doc: '' },
   ],
   claims: [claim],
   forms: [{ place: 'form first', name: 'first', doc: '', claims: [] }],
@@ -150,17 +156,32 @@ it('names the form of a requirement that only a form has', () => {
 });
 
 it('counts what the first form can bring', () => {
-  const line = { place: '', name: '', steps: [] };
+  const line = { place: '', name: '', every: [], when: [], shows: [], steps: [] };
 
   expect(
-    worth({
-      ...sentences,
-      scenarios: [
-        { ...line, points: 2, forms: [] },
-        { ...line, points: 1, forms: ['first'] },
-        { ...line, points: 7, forms: ['second'] },
+    worth(
+      [
+        {
+          ...sentences,
+          scenarios: [
+            { ...line, points: 2, forms: [] },
+            { ...line, points: 1, forms: ['first'] },
+            { ...line, points: 7, forms: ['second'] },
+          ],
+          testPoints: 3,
+        },
+        { ...sentences, forms: [], claims: [] },
       ],
-      testPoints: 3,
-    }),
-  ).toEqual({ claims: 2, runs: 6 });
+      [
+        {
+          id: 'names',
+          text: 'Names say it.',
+          levels: [
+            { points: 2, text: 'all' },
+            { points: 0, text: 'none' },
+          ],
+        },
+      ],
+    ),
+  ).toEqual({ claims: 2, runs: 6, judged: 2 });
 });

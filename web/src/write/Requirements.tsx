@@ -1,13 +1,17 @@
 import type { EditorView } from '@codemirror/view';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { editText, layOut, useVocabulary, type Claim, type Edit, type Sentences } from '../api/notation';
 import type { Api } from '../api/client';
 import { Mistake, Waiting } from '../page/Notice';
-import { ClassDiagram } from '../pattern/ClassDiagram';
+import { Roles } from '../pattern/Roles';
+import { Seal } from '../seal/Seal';
+import { spoken } from '../seal/roles';
+import { Choice } from './Choice';
 import { ClaimSentence } from './ClaimSentence';
 import { CodeEditor } from './CodeEditor';
 import { freeId, type Vocabulary } from './condition';
 import { notation, NotationSource, rangeOf, underline } from './notation';
+import { together } from './parts';
 import { PutBack } from './PutBack';
 import { Scenarios } from './Scenarios';
 import { useUndo, useUndoKeys } from './useUndo';
@@ -28,6 +32,8 @@ export function Requirements(props: {
   reading?: Reading;
   solutions: Api<'SolutionLine'>[];
   exercise: number;
+  /** Whether test classes lie in the exercise. */
+  hasTests: boolean;
   readOnly: boolean;
   beforeTrial: () => Promise<void>;
 }) {
@@ -45,10 +51,10 @@ export function Requirements(props: {
 
   /** Changes are made one after the other, each on the text that the one before it gave. */
   const change = useCallback(
-    (edit: Edit) => {
+    (edit: Edit, part: number) => {
       queue.current = queue.current.then(async () => {
         try {
-          const next = await editText(now.current, edit);
+          const next = await editText(now.current, edit, part);
           now.current = next;
           setRefused(null);
           write(next, false);
@@ -77,16 +83,17 @@ export function Requirements(props: {
   const typed = useCallback((next: string) => write(next, true), [write]);
   const [source] = useState(() => new NotationSource());
   const extensions = useMemo(() => notation(source), [source]);
-  const mistake = reading?.mistake;
+  const mistakes = useMemo(() => reading?.mistakes ?? [], [reading?.mistakes]);
+  const parts = useMemo(() => reading?.parts ?? [], [reading?.parts]);
   useEffect(
-    () => source.tell(reading?.sentences, vocabulary.data?.relations ?? [], onLayOut),
-    [source, reading?.sentences, vocabulary.data, onLayOut],
+    () => source.tell(together(parts), vocabulary.data?.relations ?? [], onLayOut),
+    [source, parts, vocabulary.data, onLayOut],
   );
   useEffect(() => {
     if (editor) {
-      underline(editor, mistake);
+      underline(editor, mistakes);
     }
-  }, [editor, mistake]);
+  }, [editor, mistakes]);
   useUndoKeys(undo, redo);
 
   const show = (to: View) => {
@@ -94,8 +101,8 @@ export function Requirements(props: {
     setEditor(undefined);
     setView(to);
   };
-  const goToMistake = () => {
-    if (editor && mistake) {
+  const goTo = (mistake: Api<'Mistake'>) => {
+    if (editor) {
       const anchor = rangeOf(editor.state.doc, mistake).from;
       editor.dispatch({ selection: { anchor }, scrollIntoView: true });
       editor.focus();
@@ -126,19 +133,31 @@ export function Requirements(props: {
         </div>
       </div>
       <Mistake error={refused} />
-      {mistake && (
-        <p role="alert" className="mt-3 border-l-[3px] border-madder pl-3 text-madder">
-          Line {mistake.line}, column {mistake.column}: {ended(mistake.message)}{' '}
-          {view === 'sentences' ? (
-            <button type="button" className="quiet" onClick={() => show('text')}>
-              Mend it in the text
-            </button>
-          ) : (
-            <button type="button" className="quiet" onClick={goToMistake}>
-              Go there
-            </button>
+      {mistakes.length > 0 && (
+        <ul role="alert" className="mt-3 grid gap-1 border-l-[3px] border-madder pl-3 text-madder">
+          {mistakes.map((m) => (
+            <li key={`${m.line} ${m.column} ${m.message}`}>
+              Line {m.line}, column {m.column}: {ended(m.message)}{' '}
+              {view === 'text' && (
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Go to line ${m.line}`}
+                  onClick={() => goTo(m)}
+                >
+                  Go there
+                </button>
+              )}
+            </li>
+          ))}
+          {view === 'sentences' && (
+            <li>
+              <button type="button" className="quiet" onClick={() => show('text')}>
+                Mend {mistakes.length === 1 ? 'it' : 'them'} in the text
+              </button>
+            </li>
           )}
-        </p>
+        </ul>
       )}
       {view === 'text' ? (
         <>
@@ -159,35 +178,107 @@ export function Requirements(props: {
             onReady={setEditor}
           />
         </>
-      ) : reading?.sentences && vocabulary.data ? (
+      ) : parts.length > 0 && vocabulary.data ? (
         <fieldset disabled={props.readOnly} className="contents">
-          <Claims sentences={reading.sentences} vocabulary={vocabulary.data} change={change} />
+          {parts.map((sentences, part) => (
+            <section key={part} aria-label={parts.length > 1 ? `Required of ${sentences.title}` : undefined}>
+              {parts.length > 1 && <h3 className="mt-6 text-[19px]">{sentences.title}</h3>}
+              {part > 0 && <Same sentences={sentences} change={(edit) => change(edit, part)} />}
+              <Claims
+                sentences={sentences}
+                vocabulary={vocabulary.data}
+                change={(edit) => change(edit, part)}
+                taken={parts}
+              />
+            </section>
+          ))}
         </fieldset>
       ) : (
-        !mistake && <Waiting what="Reading the pattern" />
+        mistakes.length === 0 && <Waiting what="Reading the pattern" />
       )}
-      {reading?.pattern && (
+      {reading && reading.patterns.length > 0 && (
         <details className="mt-6">
           <summary className="w-fit cursor-pointer font-semibold">The roles as a class diagram</summary>
-          <div className="mt-4">
-            <ClassDiagram pattern={reading.pattern} />
-          </div>
+          <Roles patterns={reading.patterns} />
         </details>
       )}
-      {reading?.sentences && (
+      {parts.length > 0 && vocabulary.data && (
         <fieldset disabled={props.readOnly} className="contents">
           <Scenarios
-            sentences={reading.sentences}
+            parts={parts}
+            vocabulary={vocabulary.data}
             change={change}
             exercise={props.exercise}
             solutions={props.solutions}
+            hasTests={props.hasTests}
             beforeTrial={props.beforeTrial}
-            onText={() => show('text')}
           />
-          <Values sentences={reading.sentences} change={change} />
+          <Values parts={parts} change={change} />
         </fieldset>
       )}
     </section>
+  );
+}
+
+/** Which roles of this pattern are played by the same type as one of a pattern above it. */
+function Same({ sentences, change }: { sentences: Sentences; change: (edit: Edit) => Promise<void> }) {
+  const open = sentences.names.filter(
+    (n) => n.kind === 'ROLE' && !n.many && !sentences.same.some((s) => s.role === n.name),
+  );
+  const say = async (role: string, as: string, instead?: string) => {
+    if (instead !== undefined) {
+      await change({ kind: 'REMOVAL', place: instead });
+    }
+    await change({ kind: 'ADDITION', text: `  same ${role} as ${as}` });
+  };
+  const above = sentences.above.map((a) => ({ value: a, label: spoken(a) }));
+  return (
+    <ul aria-label={`Roles of ${sentences.title} that are played by the same type`} className="mt-1">
+      {sentences.same.map((s) => (
+        <li key={s.place} className="flex items-baseline gap-1.5 py-1">
+          <span className="whitespace-nowrap">
+            <Seal role={s.role} /> {spoken(s.role)}
+          </span>
+          is the same type as
+          <Choice
+            label={`What ${s.role} is the same as`}
+            value={s.as}
+            shown={
+              <span className="whitespace-nowrap">
+                <Seal role={s.as} /> {spoken(s.as)}
+              </span>
+            }
+            options={above}
+            onChoose={(as) => void say(s.role, as, s.place)}
+          />
+          <button
+            type="button"
+            className="quiet ml-2 text-[14px]"
+            aria-label={`Leave out: ${s.role} is the same type as ${s.as}`}
+            onClick={() => void change({ kind: 'REMOVAL', place: s.place })}
+          >
+            leave out
+          </button>
+        </li>
+      ))}
+      {open.length > 0 && above.length > 0 && (
+        <li className="py-1 text-[14px] text-soft">
+          One type may play two roles:{' '}
+          {open.map((n, i) => (
+            <span key={n.name}>
+              {i > 0 && ', '}
+              <Choice
+                label={`Say what ${n.name} is the same as`}
+                value=""
+                shown={spoken(n.name)}
+                options={above.map((a) => ({ ...a, label: `is the same type as ${a.label}` }))}
+                onChoose={(as) => void say(n.name, as)}
+              />
+            </span>
+          ))}
+        </li>
+      )}
+    </ul>
   );
 }
 
@@ -200,6 +291,8 @@ function Claims(props: {
   sentences: Sentences;
   vocabulary: Vocabulary;
   change: (edit: Edit) => Promise<void>;
+  /** All patterns of the text, whose ids are given once. */
+  taken: Sentences[];
 }) {
   const { sentences, change } = props;
   const ready = sentences.ready.filter((r) => r.sort === 'REQUIREMENT');
@@ -318,8 +411,10 @@ function NewClaim(props: {
   sentences: Sentences;
   vocabulary: Vocabulary;
   change: (edit: Edit) => Promise<void>;
+  taken: Sentences[];
 }) {
   const [text, setText] = useState('');
+  const field = useId();
   const role = props.sentences.names.find((n) => n.kind === 'ROLE');
   if (!role) {
     return null;
@@ -327,7 +422,7 @@ function NewClaim(props: {
   const add = () => {
     const sentence = text.trim() === '' ? `{${role.name}} …` : text.trim();
     const quoted = sentence.replace(/\\/g, '\\\\').replace(/"/g, '\\"').replace(/\s+/g, ' ');
-    const block = `  require ${freeId(sentence, props.sentences)} 1 "${quoted}"\n    ${role.name} is a type`;
+    const block = `  require ${freeId(sentence, together(props.taken) ?? props.sentences)} 1 "${quoted}"\n    ${role.name} is a type`;
     setText('');
     void props.change({ kind: 'ADDITION', text: block });
   };
@@ -340,18 +435,13 @@ function NewClaim(props: {
       }}
     >
       <div className="min-w-0 flex-1">
-        <label htmlFor="new-requirement" className="block text-[14px] font-semibold">
+        <label htmlFor={field} className="block text-[14px] font-semibold">
           One more requirement{' '}
           <span className="font-normal text-soft">
             as a sentence; names of roles stand in braces, such as {`{${role.name}}`}
           </span>
         </label>
-        <input
-          id="new-requirement"
-          className="field mt-1"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-        />
+        <input id={field} className="field mt-1" value={text} onChange={(e) => setText(e.target.value)} />
       </div>
       <button type="submit" className="act">
         Add it

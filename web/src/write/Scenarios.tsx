@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import type { Api } from '../api/client';
 import { runTrial } from '../api/manuscript';
 import type { Edit, Sentences } from '../api/notation';
@@ -9,73 +9,179 @@ import { SequenceDiagram } from '../submission/SequenceDiagram';
 import { Stroke } from '../verdict/Stroke';
 import { inks, ofScenario, scenarioWords } from '../verdict/verdict';
 import { Deeds } from './Choice';
-import { Points } from './fields';
+import type { Vocabulary } from './condition';
+import { Points, WrittenLine } from './fields';
+import type { ChangePart } from './parts';
 import { PutBack } from './PutBack';
+import { Limits, NewRun } from './Runs';
+import { quoted } from './step';
+import { Steps } from './Steps';
 
 type Change = (edit: Edit) => Promise<void>;
 type Played = { result?: Api<'ScenarioResult'>; error?: Error; on: string };
 
-/** What it must do when it is run: scenarios and whole runs, each to be tried at once. */
+/** What it must do when it is run: scenarios, whole runs and tests, each scenario and run to be tried at once. */
 export function Scenarios(props: {
-  sentences: Sentences;
-  change: Change;
+  parts: Sentences[];
+  vocabulary: Vocabulary;
+  change: ChangePart;
   exercise: number;
   solutions: Api<'SolutionLine'>[];
+  hasTests: boolean;
   beforeTrial: () => Promise<void>;
-  onText: () => void;
 }) {
-  const { sentences, change } = props;
-  const ready = sentences.ready.filter((r) => r.sort === 'SCENARIO');
-  const all = [
-    ...sentences.scenarios.map((s) => ({ ...s, sort: 'scenario', lines: s.steps, forms: s.forms })),
-    ...sentences.runs.map((r) => ({ ...r, sort: 'run', lines: r.lines, forms: [] as string[] })),
-  ];
+  const { parts } = props;
+  const none = parts.every((s) => s.scenarios.length + s.runs.length === 0);
   return (
     <section id="behaviour" aria-labelledby="behaviour-heading" className="mt-10 scroll-mt-16">
-      <div className="flex items-baseline justify-between border-b border-rule pb-1">
-        <h2 id="behaviour-heading" className="text-[21px]">
-          What it must do
-        </h2>
-        <button type="button" className="quiet text-[14px]" onClick={props.onText}>
-          Write steps in the text
-        </button>
-      </div>
-      {all.length === 0 && (
+      <h2 id="behaviour-heading" className="border-b border-rule pb-1 text-[21px]">
+        What it must do
+      </h2>
+      {none && (
         <p className="reading mt-3 max-w-[58ch] text-soft">
           Nothing is run yet. A scenario makes objects of the roles found, calls them and says what to expect.
         </p>
       )}
-      <ol aria-label="Scenarios and runs">
-        {all.map((s) => (
-          <ScenarioLine key={s.place} scenario={s} {...props} />
-        ))}
-      </ol>
-      <PutBack ready={ready} title="Further scenarios of the catalogue" change={change} />
-      {sentences.testPoints > 0 && (
-        <p className="mt-3 flex items-baseline justify-between text-[15px]">
-          <span>All test classes that lie in the exercise, together</span>
-          <Points
-            label="Points of the tests"
-            value={sentences.testPoints}
-            onWritten={(points) => void change({ kind: 'WORTH', place: 'tests', points })}
-          />
-        </p>
-      )}
+      {parts.map((s, part) => (
+        <OfPart
+          key={part}
+          {...props}
+          sentences={s}
+          titled={parts.length > 1}
+          change={(edit) => props.change(edit, part)}
+        />
+      ))}
     </section>
   );
 }
 
+function OfPart(props: {
+  sentences: Sentences;
+  vocabulary: Vocabulary;
+  titled: boolean;
+  change: Change;
+  exercise: number;
+  solutions: Api<'SolutionLine'>[];
+  hasTests: boolean;
+  beforeTrial: () => Promise<void>;
+}) {
+  const { sentences: s, change } = props;
+  const tests = (points: number) =>
+    s.testPoints === 0
+      ? change({ kind: 'ADDITION', text: `  tests ${points}` })
+      : change(
+          points === 0 ? { kind: 'REMOVAL', place: 'tests' } : { kind: 'WORTH', place: 'tests', points },
+        );
+  return (
+    <>
+      {props.titled && <h3 className="mt-5 text-[19px]">{s.title}</h3>}
+      <ol aria-label={props.titled ? `Scenarios and runs of ${s.title}` : 'Scenarios and runs'}>
+        {s.scenarios.map((x) => (
+          <ScenarioLine key={x.place} {...props} line={x} count={counted(x.steps.length, 'step')}>
+            <Steps
+              scenario={x}
+              sentences={s}
+              vocabulary={props.vocabulary}
+              change={(edit) => void change(edit)}
+            />
+          </ScenarioLine>
+        ))}
+        {s.runs.map((x) => (
+          <ScenarioLine key={x.place} {...props} line={x} count={counted(x.lines.length, 'line')}>
+            <ol className="mt-1 border-l-2 border-rule pl-3" aria-label={`Lines of “${x.name}”`}>
+              {x.lines.map((text, i) => (
+                <li key={`${i} ${text}`} className="font-code text-[13px] leading-[20px]">
+                  <WrittenLine
+                    label={`Line ${i + 1} of “${x.name}”`}
+                    value={text}
+                    onWritten={(next) =>
+                      void change(
+                        next.trim() === ''
+                          ? { kind: 'LINE_OUT', place: x.place, index: i }
+                          : { kind: 'LINE', place: x.place, index: i, text: next },
+                      )
+                    }
+                  />
+                </li>
+              ))}
+            </ol>
+          </ScenarioLine>
+        ))}
+      </ol>
+      <PutBack
+        ready={s.ready.filter((r) => r.sort === 'SCENARIO')}
+        title="Further scenarios of the catalogue"
+        change={change}
+      />
+      <NewScenario sentences={s} change={change} />
+      <NewRun change={change} />
+      {(s.testPoints > 0 || (props.hasTests && !props.titled)) && (
+        <p className="mt-3 flex items-baseline justify-between text-[15px]">
+          <span>All test classes that lie in the exercise, together</span>
+          <Points
+            label="Points of the tests"
+            value={s.testPoints}
+            onWritten={(points) => void tests(points)}
+          />
+        </p>
+      )}
+      <Limits limits={s.limits} change={change} />
+    </>
+  );
+}
+
+function counted(n: number, what: string): string {
+  return `${n} ${n === 1 ? what : `${what}s`}`;
+}
+
+/** A scenario of one's own, which begins with an object to be looked at. */
+function NewScenario({ sentences, change }: { sentences: Sentences; change: Change }) {
+  const [name, setName] = useState('');
+  const role = sentences.names.find((n) => n.kind === 'ROLE');
+  const field = useId();
+  if (!role) {
+    return null;
+  }
+  return (
+    <form
+      className="mt-3 flex items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const block = `  scenario ${quoted(name.trim())} 1\n    one := new ${role.name}`;
+        setName('');
+        void change({ kind: 'ADDITION', text: block });
+      }}
+    >
+      <div className="min-w-0 flex-1">
+        <label htmlFor={field} className="block text-[14px] font-semibold">
+          One more scenario <span className="font-normal text-soft">named for what it shows</span>
+        </label>
+        <input id={field} className="field mt-1" value={name} onChange={(e) => setName(e.target.value)} />
+      </div>
+      <button type="submit" className="act" disabled={name.trim() === ''}>
+        Add it
+      </button>
+    </form>
+  );
+}
+
 function ScenarioLine(props: {
-  scenario: { place: string; name: string; points: number; sort: string; lines: string[]; forms: string[] };
+  line: { place: string; name: string; points: number; forms?: string[] };
+  count: string;
   change: Change;
   exercise: number;
   solutions: Api<'SolutionLine'>[];
   beforeTrial: () => Promise<void>;
+  children: ReactNode;
 }) {
-  const s = props.scenario;
+  const s = props.line;
+  const forms = s.forms ?? [];
   const [played, setPlayed] = useState<Played>();
   const [running, setRunning] = useState(false);
-  const first = props.solutions.find((x) => x.right) ?? props.solutions[0];
+  const first =
+    props.solutions.find((x) => x.right && x.name === 'reference') ??
+    props.solutions.find((x) => x.right) ??
+    props.solutions[0];
 
   const play = async (solution: Api<'SolutionLine'>) => {
     setRunning(true);
@@ -96,23 +202,15 @@ function ScenarioLine(props: {
       <div className="min-w-0">
         <p className="reading">
           {s.name}.{' '}
-          {s.forms.length > 0 && (
+          {forms.length > 0 && (
             <span className="font-ui text-[14px] text-soft">
-              only in the {s.forms.length === 1 ? 'form' : 'forms'} {s.forms.map((f) => `“${f}”`).join(', ')}
+              only in the {forms.length === 1 ? 'form' : 'forms'} {forms.map((f) => `“${f}”`).join(', ')}
             </span>
           )}
         </p>
         <details>
-          <summary className="quiet w-fit text-[14px]">
-            {s.lines.length} {s.sort === 'run' ? 'lines' : s.lines.length === 1 ? 'step' : 'steps'}
-          </summary>
-          <ol className="mt-1 border-l-2 border-rule pl-3">
-            {s.lines.map((line, i) => (
-              <li key={i} className="font-code text-[13px] leading-[20px]">
-                {line}
-              </li>
-            ))}
-          </ol>
+          <summary className="quiet w-fit text-[14px]">{props.count}</summary>
+          {props.children}
         </details>
         <div className="mt-1 flex flex-wrap items-baseline gap-x-3 text-[14px]">
           {first ? (

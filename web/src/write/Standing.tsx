@@ -7,25 +7,20 @@ import {
   useRestore,
   type Manuscript,
 } from '../api/manuscript';
+import type { Api } from '../api/client';
 import type { Sentences } from '../api/notation';
 import { useSheet } from '../api/exercises';
 import { Confirmed } from '../page/Confirmed';
 import { inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
-
-/** What the first form of the pattern can bring, and where it comes from. */
-export function worth(s: Sentences): { claims: number; runs: number } {
-  const first = s.forms[0];
-  const sum = (all: { points: number }[]) => all.reduce((n, x) => n + x.points, 0);
-  const played = s.scenarios.filter((x) => x.forms.length === 0 || (first && x.forms.includes(first.name)));
-  return { claims: sum(s.claims), runs: sum(played) + sum(s.runs) + s.testPoints };
-}
+import { worth } from './parts';
 
 /** The person's margin: whether it is open, what keeps it from that, and its versions. */
 export function Standing(props: {
   manuscript: Manuscript;
-  sentences?: Sentences;
+  parts: Sentences[];
+  criteria: Api<'Criterion'>[];
   readOnly: boolean;
   beforePutting: () => Promise<void>;
 }) {
@@ -35,16 +30,19 @@ export function Standing(props: {
   const inForce = m.versions.find((v) => v.inForce);
   const blocking = m.problems.filter((p) => p.blocks);
   const advice = m.problems.filter((p) => !p.blocks);
-  const sum = props.sentences && worth(props.sentences);
+  const sum = props.parts.length > 0 && worth(props.parts, props.criteria);
   return (
     <>
       <div className="border-y border-t-2 border-rule border-t-ink py-3">
         {sum ? (
           <>
-            <span className="font-read text-[29px] font-bold">{points(sum.claims + sum.runs)}</span>
+            <span className="font-read text-[29px] font-bold">
+              {points(sum.claims + sum.runs + sum.judged)}
+            </span>
             <span className="ml-2 text-[15px] text-soft">points</span>
             <p className="text-soft">
               {points(sum.claims)} for what is there, {points(sum.runs)} for what it does
+              {sum.judged > 0 && `, ${points(sum.judged)} for what a person judges`}
             </p>
           </>
         ) : (

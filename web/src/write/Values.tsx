@@ -1,5 +1,7 @@
 import { useState, type FormEvent } from 'react';
-import type { Edit, Sentences } from '../api/notation';
+import type { Sentences } from '../api/notation';
+import type { ChangePart } from './parts';
+import { quoted } from './step';
 
 type Sort = 'text' | 'shape' | 'number' | 'range' | 'type';
 
@@ -10,10 +12,6 @@ const sorts: Record<Sort, { words: string; hint: string }> = {
   range: { words: 'numbers from … to …', hint: '1 to 40' },
   type: { words: 'constants or texts of a type', hint: 'SPRING, NEAP' },
 };
-
-function quoted(text: string): string {
-  return `"${text.replace(/\\/g, '\\\\').replace(/"/g, '\\"')}"`;
-}
 
 function listed(text: string): string[] {
   return text
@@ -47,14 +45,20 @@ export function valuesLine(given: {
 }
 
 /** Which values are valid in this exercise's world, so that programs with rules of their own can be run. */
-export function Values(props: { sentences: Sentences; change: (edit: Edit) => Promise<void> }) {
+export function Values(props: { parts: Sentences[]; change: ChangePart }) {
   const [given, setGiven] = useState({ sort: 'text' as Sort, type: '', role: '', words: '', values: '' });
-  const roles = props.sentences.names.filter((n) => n.kind === 'ROLE');
+  const roles = props.parts.flatMap((s) => s.names.filter((n) => n.kind === 'ROLE'));
+  const values = props.parts.flatMap((s, part) => s.values.map((v) => ({ ...v, part })));
+  // a line that names a role stands with the pattern that has it
+  const part = Math.max(
+    0,
+    props.parts.findIndex((s) => s.names.some((n) => n.name === given.role)),
+  );
   const set = (part: Partial<typeof given>) => setGiven({ ...given, ...part });
 
   function add(event: FormEvent) {
     event.preventDefault();
-    void props.change({ kind: 'ADDITION', text: valuesLine(given) });
+    void props.change({ kind: 'ADDITION', text: valuesLine(given) }, part);
     set({ values: '', words: '' });
   }
 
@@ -68,9 +72,9 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
         run.
       </p>
       <ul aria-label="Valid values">
-        {props.sentences.values.map((v) => (
+        {values.map((v) => (
           <li
-            key={v.place}
+            key={`${v.part} ${v.place}`}
             className="flex items-baseline justify-between gap-4 border-b border-dotted border-rule py-1.5"
           >
             <code className="min-w-0 font-code text-[13.5px] break-words">{v.text}</code>
@@ -78,7 +82,7 @@ export function Values(props: { sentences: Sentences; change: (edit: Edit) => Pr
               type="button"
               className="quiet shrink-0 text-[14px]"
               aria-label={`Leave out: ${v.text}`}
-              onClick={() => void props.change({ kind: 'REMOVAL', place: v.place })}
+              onClick={() => void props.change({ kind: 'REMOVAL', place: v.place }, v.part)}
             >
               leave out
             </button>

@@ -18,7 +18,9 @@ import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { RoleSeals } from '../seal/Seal';
 import { CodeEditor } from './CodeEditor';
+import { Criteria } from './Criteria';
 import { Files } from './Files';
+import { together } from './parts';
 import { Requirements } from './Requirements';
 import { SavingLine } from './SavingLine';
 import { Solutions } from './Solutions';
@@ -108,6 +110,8 @@ function useWrittenSettings(m: Manuscript) {
   };
 }
 
+const NO_PARTS: Api<'Sentences'>[] = [];
+
 function Written({ manuscript: m }: { manuscript: Manuscript }) {
   const course = useCourse(m.course.id);
   const brief = useWritten(m, BRIEF, m.brief);
@@ -115,7 +119,9 @@ function Written({ manuscript: m }: { manuscript: Manuscript }) {
   const settings = useWrittenSettings(m);
   const reading = useReading(useQuiet(pattern.text));
   const readOnly = course.data !== undefined && !course.data.rights.includes('SET_EXERCISES');
-  const sentences = reading.data?.sentences;
+  const parts = reading.data?.parts ?? NO_PARTS;
+  const sentences = together(parts);
+  const criteria = settings.settings?.criteria ?? [];
   const roles = sentences?.names.filter((n) => n.kind === 'ROLE').map((n) => n.name) ?? [];
   const title = settings.settings?.title ?? m.title;
   const all = [brief, pattern, settings];
@@ -141,8 +147,24 @@ function Written({ manuscript: m }: { manuscript: Manuscript }) {
       <Page
         title={title}
         crumbs={[{ text: m.course.title, to: `/courses/${m.course.id}` }, { text: `${m.number} · ${title}` }]}
-        left={<Contents manuscript={m} unsaved={unsaved} sentences={sentences} readOnly={readOnly} />}
-        right={<Standing manuscript={m} sentences={sentences} readOnly={readOnly} beforePutting={flush} />}
+        left={
+          <Contents
+            manuscript={m}
+            unsaved={unsaved}
+            sentences={sentences}
+            criteria={criteria.length}
+            readOnly={readOnly}
+          />
+        }
+        right={
+          <Standing
+            manuscript={m}
+            parts={parts}
+            criteria={criteria}
+            readOnly={readOnly}
+            beforePutting={flush}
+          />
+        }
       >
         {settings.settings ? (
           <input
@@ -169,11 +191,20 @@ function Written({ manuscript: m }: { manuscript: Manuscript }) {
           onChange={pattern.change}
           reading={reading.data}
           solutions={m.solutions}
+          hasTests={m.files.some((f) => f.path.startsWith('tests/'))}
           exercise={m.id}
           readOnly={readOnly}
           beforeTrial={flush}
         />
         {!readOnly && <SavingLine saving={pattern.saving} own={pattern.text} onSettle={pattern.settle} />}
+        {settings.settings && (
+          <fieldset disabled={readOnly} className="contents">
+            <Criteria
+              criteria={criteria}
+              onChange={(next) => settings.set({ ...settings.settings!, criteria: next })}
+            />
+          </fieldset>
+        )}
         <Solutions
           exercise={m.id}
           solutions={withCaughtBy(m.solutions, settings.settings)}
@@ -331,6 +362,7 @@ function Contents(props: {
   manuscript: Manuscript;
   unsaved: boolean;
   sentences?: Api<'Sentences'>;
+  criteria: number;
   readOnly: boolean;
 }) {
   const m = props.manuscript;
@@ -341,6 +373,7 @@ function Contents(props: {
     ['What must be there', '#requirements', s ? s.claims.length : '–'],
     ['What it must do', '#behaviour', s ? s.scenarios.length + s.runs.length : '–'],
     ['Values', '#values', s ? s.values.length : '–'],
+    ['What a person judges', '#criteria', props.criteria],
     ['Solutions', '#solutions', m.solutions.length],
     ['Handed out', '#starter', count('starter/')],
     ['Times and rules', '#times', ''],

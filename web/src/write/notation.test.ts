@@ -6,6 +6,8 @@ import { meaningAt, rangeOf } from './notation';
 import { valuesLine } from './Values';
 
 const vocabulary: Vocabulary = {
+  steps: [],
+  before: [],
   sorts: ['class', 'abstraction'],
   relations: [
     { words: 'realises ROLE', meaning: 'realises or extends it', of: ['TYPE'] },
@@ -20,11 +22,15 @@ const vocabulary: Vocabulary = {
 };
 
 const sentences: Sentences = {
+  title: 'Pier',
+  same: [],
+  above: [],
+  limits: [],
   names: [
-    { name: 'Context', kind: 'ROLE', doc: 'uses an algorithm' },
-    { name: 'Strategy', kind: 'ROLE', doc: '' },
-    { name: 'execute', kind: 'OPERATION', doc: '' },
-    { name: 'strategy', kind: 'FIELD', doc: '' },
+    { name: 'Context', kind: 'ROLE', many: false, doc: 'uses an algorithm' },
+    { name: 'Strategy', kind: 'ROLE', many: false, doc: '' },
+    { name: 'execute', kind: 'OPERATION', many: false, doc: '' },
+    { name: 'strategy', kind: 'FIELD', many: false, doc: '' },
   ],
   claims: [
     {

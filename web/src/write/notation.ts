@@ -12,7 +12,7 @@ import type { Api } from '../api/client';
 import { complete, type Sentences } from '../api/notation';
 
 const OPENERS =
-  /^(pattern|role|member|sign|require|forbid|remark|form|pitfall|scenario|run|tests|values|limit|hint|when)$/;
+  /^(pattern|role|member|same|sign|require|forbid|remark|form|pitfall|scenario|run|tests|values|limit|hint|when)$/;
 const WORDS =
   /^(every|some|no|exactly|at|least|most|optional|essential|unlisted|against|operation|field|of|that|or|else|and|nowhere|instead|caught|by|named|like|expect|call|double|new|repeat|times|forget|remember|only|where|shows|settles|answering|with|until)$/;
 
@@ -141,12 +141,12 @@ export class NotationSource {
   }
 }
 
-/** Underlines a mistake where it stands, in place of the one before. */
-export function underline(view: EditorView, mistake: Api<'Mistake'> | undefined) {
+/** Underlines mistakes where they stand, in place of those before. */
+export function underline(view: EditorView, mistakes: Api<'Mistake'>[]) {
   view.dispatch(
     setDiagnostics(
       view.state,
-      mistake ? [{ ...rangeOf(view.state.doc, mistake), severity: 'error', message: mistake.message }] : [],
+      mistakes.map((m) => ({ ...rangeOf(view.state.doc, m), severity: 'error', message: m.message })),
     ),
   );
 }

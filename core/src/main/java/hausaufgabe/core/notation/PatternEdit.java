@@ -35,6 +35,29 @@ public sealed interface PatternEdit {
     /** Exchanges what stands at a place with the next of its sort, before or after it. */
     record Move(String place, boolean up) implements PatternEdit {}
 
+    /**
+     * Writes a step of a scenario or a line of a run anew.
+     *
+     * @param index of the step, from 0
+     */
+    record Line(String place, int index, String text) implements PatternEdit {}
+
+    /** @param index before which step a further one is put; as many as there are for the end */
+    record LineIn(String place, int index, String text) implements PatternEdit {}
+
+    /** Takes a step away; the last one stays. */
+    record LineOut(String place, int index) implements PatternEdit {}
+
+    /** Exchanges a step with the one before or after it. */
+    record LineMove(String place, int index, boolean up) implements PatternEdit {}
+
+    /**
+     * What running a submission may cost.
+     *
+     * @param amount the usual takes the line away
+     */
+    record Limit(RunLimits.Of of, int amount) implements PatternEdit {}
+
     /** @param block text of a requirement, pitfall, scenario, run or line of values, put behind the last of its sort */
     record Addition(String block) implements PatternEdit {}
 }

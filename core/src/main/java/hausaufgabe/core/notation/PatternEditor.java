@@ -2,6 +2,7 @@ package hausaufgabe.core.notation;
 
 import hausaufgabe.core.notation.PatternOutline.Block;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -110,10 +111,65 @@ public final class PatternEditor {
             remove(block(e.place()));
         } else if (edit instanceof PatternEdit.Move e) {
             move(block(e.place()), e.up());
+        } else if (edit instanceof PatternEdit.Limit e) {
+            limit(e.of(), e.amount());
         } else if (edit instanceof PatternEdit.Addition e) {
             add(e.block());
         }
+        stepLine(edit);
         return String.join(lineEnd, lines);
+    }
+
+    private void stepLine(PatternEdit edit) {
+        if (edit instanceof PatternEdit.Line e) {
+            int at = line(e.place(), e.index());
+            lines.set(at, indentOf(at) + oneLine(e.text()) + remarkOf(lines.get(at)));
+        } else if (edit instanceof PatternEdit.LineIn e) {
+            Block block = block(e.place());
+            boolean last = !outline.lines().containsKey(e.place() + " " + (e.index() + 1));
+            int at = last ? block.to() : line(e.place(), e.index());
+            String indent = last ? indentOf(block.from() - 1) + "  " : indentOf(at);
+            lines.add(at, indent + oneLine(e.text()));
+        } else if (edit instanceof PatternEdit.LineOut e) {
+            if (!outline.lines().containsKey(e.place() + " 2")) {
+                throw new Refused("One has to stay. Leave the whole scenario out instead.");
+            }
+            lines.remove(line(e.place(), e.index()));
+        } else if (edit instanceof PatternEdit.LineMove e) {
+            int other = e.index() + (e.up() ? -1 : 1);
+            if (outline.lines().containsKey(e.place() + " " + (other + 1))) {
+                Collections.swap(lines, line(e.place(), e.index()), line(e.place(), other));
+            }
+        }
+    }
+
+    /** Where a step or a line of a run stands, from 0. */
+    private int line(String place, int index) {
+        Integer line = outline.lines().get(block(place).place() + " " + (index + 1));
+        if (line == null) {
+            throw goneFromText();
+        }
+        return line - 1;
+    }
+
+    private void limit(RunLimits.Of of, int amount) {
+        boolean usual = amount == RunLimits.USUAL.amount(of);
+        Pattern said =
+                Pattern.compile("(\\s*limit\\s+)\\d+(\\s+" + of.words().replace(" ", "\\s+") + ")(\\s*(?:--.*)?)");
+        for (Block b : outline.blocks()) {
+            Matcher m = said.matcher(lines.get(b.from() - 1));
+            if (b.opener().equals("limit") && m.matches()) {
+                if (usual) {
+                    lines.remove(b.from() - 1);
+                } else {
+                    lines.set(b.from() - 1, m.group(1) + amount + m.group(2) + m.group(3));
+                }
+                return;
+            }
+        }
+        if (!usual) {
+            add("  limit " + amount + " " + of.words());
+        }
     }
 
     private Block block(String place) {

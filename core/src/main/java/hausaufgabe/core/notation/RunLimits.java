@@ -11,6 +11,35 @@ package hausaufgabe.core.notation;
  */
 public record RunLimits(int wallSeconds, int cpuSeconds, int megabytes, int threads, int outputMegabytes) {
 
+    /** What is limited, in the words of the notation. */
+    public enum Of {
+        WALL("seconds"),
+        CPU("seconds of CPU"),
+        MEMORY("MB of memory"),
+        THREADS("threads"),
+        OUTPUT("MB of output");
+
+        private final String words;
+
+        Of(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public int amount(Of of) {
+        return switch (of) {
+            case WALL -> wallSeconds;
+            case CPU -> cpuSeconds;
+            case MEMORY -> megabytes;
+            case THREADS -> threads;
+            case OUTPUT -> outputMegabytes;
+        };
+    }
+
     public static final RunLimits USUAL = new RunLimits(10, 5, 256, 32, 1);
 
     /** The most an exercise may ask for. */

@@ -57,6 +57,41 @@ class PatternEditorTest {
     }
 
     @Test
+    void stepsChangeInTheirPlace() {
+        String place = "scenario a ship comes";
+        assertEquals(
+                PIER.replace("expect s is s", "expect s is not s"),
+                after(new PatternEdit.Line(place, 1, "expect s is not s")));
+        assertEquals(
+                PIER.replace("    expect s is s", "    t := new Ship\n    expect s is s"),
+                after(new PatternEdit.LineIn(place, 1, "t := new Ship")));
+        assertEquals(
+                PIER.replace("    expect s is s\n", "    expect s is s\n    expect no error\n"),
+                after(new PatternEdit.LineIn(place, 2, "expect no error")));
+        assertEquals(PIER.replace("    expect s is s\n", ""), after(new PatternEdit.LineOut(place, 1)));
+        assertEquals(
+                "This would no longer be a pattern: found 's', expected a variable set above.",
+                assertThrows(PatternEditor.Refused.class, () -> after(new PatternEdit.LineMove(place, 0, false)))
+                        .getMessage());
+        assertEquals(PIER, after(new PatternEdit.LineMove(place, 1, false)), "there is nothing below it");
+        assertThrows(PatternEditor.Refused.class, () -> after(new PatternEdit.Line(place, 7, "expect no error")));
+    }
+
+    @Test
+    void aLimitIsSaidOnlyWhereItIsNotTheUsual() {
+        String limited = after(new PatternEdit.Limit(RunLimits.Of.CPU, 20));
+        assertEquals(20, Patterns.parse(limited).limits().cpuSeconds());
+        String more =
+                PatternEditor.apply(limited, new PatternEdit.Limit(RunLimits.Of.CPU, 30), StandardVocabulary.INSTANCE);
+        assertEquals(limited.replace("limit 20", "limit 30"), more);
+        String usual = PatternEditor.apply(
+                more,
+                new PatternEdit.Limit(RunLimits.Of.CPU, RunLimits.USUAL.cpuSeconds()),
+                StandardVocabulary.INSTANCE);
+        assertEquals(Patterns.parse(PIER), Patterns.parse(usual));
+    }
+
+    @Test
     void pointsChangeInTheirPlaceAndNothingElseDoes() {
         assertEquals(
                 PIER.replace("lies essential 2 \"", "lies essential 2.5 \""),

@@ -8,6 +8,7 @@ import hausaufgabe.core.notation.PatternCompletion;
 import hausaufgabe.core.notation.PatternEditor;
 import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Relation;
+import hausaufgabe.core.notation.StepShape;
 import hausaufgabe.server.Problem;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -53,7 +54,12 @@ class NotationController {
      */
     record RelationLine(String words, String meaning, List<Relation.Subject> of) {}
 
-    record VocabularyView(List<RelationLine> relations, List<String> sorts) {}
+    /**
+     * @param steps ways to say a step of a scenario
+     * @param before words that may stand before another step
+     */
+    record VocabularyView(
+            List<RelationLine> relations, List<String> sorts, List<StepShape> steps, List<StepShape> before) {}
 
     @PostMapping("/read")
     ReadText read(@RequestBody NotationText given) {
@@ -113,7 +119,9 @@ class NotationController {
                         .toList(),
                 Arrays.stream(DesignPattern.TypeSort.values())
                         .map(DesignPattern.TypeSort::words)
-                        .toList());
+                        .toList(),
+                StepShape.ALL,
+                StepShape.BEFORE);
     }
 
     private static String text(@Nullable String given) {

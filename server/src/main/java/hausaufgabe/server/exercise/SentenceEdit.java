@@ -7,6 +7,7 @@ import hausaufgabe.core.notation.DesignPattern.TypeSort;
 import hausaufgabe.core.notation.PatternEdit;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.notation.Relation;
+import hausaufgabe.core.notation.RunLimits;
 import hausaufgabe.server.Problem;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -16,11 +17,11 @@ import org.jspecify.annotations.Nullable;
 /**
  * One change as the page of sentences sends it; which of the others is read depends on the kind.
  *
- * @param place of what is changed, as {@link Sentences} gave it
+ * @param place of what is changed, as {@link Sentences} gave it; for {@code LIMIT} the words of what is limited
  * @param points for {@code WORTH}
- * @param flag for {@code ESSENTIAL}, {@code FORBIDDEN}, and {@code MOVE}, where it means up
- * @param text for {@code WORDING} and {@code HINT}, and the block for {@code ADDITION}
- * @param index of the condition, from 0
+ * @param flag for {@code ESSENTIAL}, {@code FORBIDDEN}, and the moves, where it means up
+ * @param text for {@code WORDING}, {@code HINT} and lines, and the block for {@code ADDITION}
+ * @param index of the condition or line, from 0; for {@code LIMIT} how much
  * @param condition for {@code SAYS}
  */
 record SentenceEdit(
@@ -45,6 +46,11 @@ record SentenceEdit(
         UNSAID,
         REMOVAL,
         MOVE,
+        LINE,
+        LINE_IN,
+        LINE_OUT,
+        LINE_MOVE,
+        LIMIT,
         ADDITION
     }
 
@@ -60,8 +66,20 @@ record SentenceEdit(
             case UNSAID -> new PatternEdit.Unsaid(at, position());
             case REMOVAL -> new PatternEdit.Removal(at);
             case MOVE -> new PatternEdit.Move(at, Boolean.TRUE.equals(flag));
+            case LINE -> new PatternEdit.Line(at, position(), sentence());
+            case LINE_IN -> new PatternEdit.LineIn(at, position(), sentence());
+            case LINE_OUT -> new PatternEdit.LineOut(at, position());
+            case LINE_MOVE -> new PatternEdit.LineMove(at, position(), Boolean.TRUE.equals(flag));
+            case LIMIT -> new PatternEdit.Limit(limited(at), position());
             case ADDITION -> new PatternEdit.Addition(text == null ? "" : text);
         };
+    }
+
+    private static RunLimits.Of limited(String words) {
+        return Arrays.stream(RunLimits.Of.values())
+                .filter(o -> o.words().equals(words))
+                .findFirst()
+                .orElseThrow(() -> Problem.badRequest("Nothing is limited by “" + words + "”."));
     }
 
     private int position() {

@@ -11,7 +11,9 @@ import hausaufgabe.core.notation.PatternOutline;
 import hausaufgabe.core.notation.PatternPrinter;
 import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Predicate;
+import hausaufgabe.core.notation.RunLimits;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param names of roles and members, in the order of the text
  * @param same which roles one type plays with a role of a pattern above
  * @param above roles of patterns above that a role can be the same as; empty where none stands above
+ * @param limits what running a submission may cost, all of them
  * @param ready what the catalogue's pattern of the same id asks for and this one does not
  */
 public record Sentences(
@@ -39,6 +42,7 @@ public record Sentences(
         List<RunLine> runs,
         List<ValuesLine> values,
         double testPoints,
+        List<LimitLine> limits,
         List<Ready> ready) {
 
     /** What a name can stand for, as relations ask for it. */
@@ -53,6 +57,9 @@ public record Sentences(
      * @param doc what it is for; may be empty
      */
     public record Name(String name, Kind kind, boolean many, String doc) {}
+
+    /** @param of in the words of the notation */
+    public record LimitLine(String of, int amount, int usual, int most) {}
 
     /** A line that says that one type plays two roles. */
     public record SameLine(String place, String role, String as) {}
@@ -97,8 +104,21 @@ public record Sentences(
 
     public record PitfallLine(String place, String text, List<String> caughtBy) {}
 
-    /** @param forms in which it is played; empty for all */
-    public record ScenarioLine(String place, String name, double points, List<String> forms, List<String> steps) {}
+    /**
+     * @param forms in which it is played; empty for all
+     * @param every names for each of which it is played
+     * @param when conditions on which it is
+     * @param shows ids of requirements that it speaks for
+     */
+    public record ScenarioLine(
+            String place,
+            String name,
+            double points,
+            List<String> forms,
+            List<String> every,
+            List<String> when,
+            List<String> shows,
+            List<String> steps) {}
 
     public record RunLine(String place, String name, double points, List<String> lines) {}
 
@@ -145,6 +165,9 @@ public record Sentences(
                                 s.name(),
                                 s.points(),
                                 s.forms(),
+                                s.every(),
+                                s.when().stream().map(PatternPrinter::condition).toList(),
+                                s.shows(),
                                 s.steps().stream().map(PatternPrinter::step).toList()))
                         .toList(),
                 p.runs().stream()
@@ -152,7 +175,15 @@ public record Sentences(
                         .toList(),
                 values(p),
                 p.testPoints(),
+                limits(p),
                 ready(p));
+    }
+
+    private static List<LimitLine> limits(DesignPattern p) {
+        return Arrays.stream(RunLimits.Of.values())
+                .map(o -> new LimitLine(
+                        o.words(), p.limits().amount(o), RunLimits.USUAL.amount(o), RunLimits.MOST.amount(o)))
+                .toList();
     }
 
     private static List<SameLine> same(DesignPattern p) {
