@@ -134,7 +134,7 @@ function Two(props: { patterns: Pattern[]; busy: boolean; onChoose: (given: Api<
       </summary>
       <div className="mt-3 flex flex-wrap items-end gap-4">
         {pick('First', first, setFirst)}
-        {pick('and', second, setSecond)}
+        {pick('Second', second, setSecond)}
         <button
           type="button"
           className="act"

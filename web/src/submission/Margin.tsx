@@ -65,7 +65,7 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
         </button>
       </div>
       <Mistake error={settle.error ?? again.error} />
-      <History changes={review.history} report={submission.report} />
+      <History changes={review.history} submission={submission} />
     </>
   );
 }
@@ -148,7 +148,7 @@ function Feedback({ submission }: { submission: Submission }) {
   }
 }
 
-function History({ changes, report }: { changes: Api<'Change'>[]; report?: Api<'CheckReport'> }) {
+function History({ changes, submission }: { changes: Api<'Change'>[]; submission: Submission }) {
   if (changes.length === 0) {
     return null;
   }
@@ -160,7 +160,7 @@ function History({ changes, report }: { changes: Api<'Change'>[]; report?: Api<'
       <ol className="mt-2 grid gap-2 text-[13px] text-soft">
         {changes.slice(0, 12).map((c, i) => (
           <li key={i}>
-            <span className="text-ink">{said(c, report)}</span>
+            <span className="text-ink">{said(c, submission)}</span>
             {c.reason && <span className="block font-read italic">{c.reason}</span>}
             <span className="block">
               {c.by}, <Moment at={c.at} />
@@ -172,9 +172,9 @@ function History({ changes, report }: { changes: Api<'Change'>[]; report?: Api<'
   );
 }
 
-function said(c: Api<'Change'>, report?: Api<'CheckReport'>): string {
+function said(c: Api<'Change'>, submission: Submission): string {
   if (c.what === 'POINTS') {
-    return `${c.before} → ${c.after} points: ${nameOf(c.item!, report)}`;
+    return `${c.before} → ${c.after} points: ${nameOf(c.item!, submission.report, submission.criteria)}`;
   }
   if (c.what === 'FEEDBACK') {
     return c.before ? 'Feedback rewritten' : 'Feedback written';

@@ -39,9 +39,10 @@ export function plain(sentence: Api<'Sentence'>): string {
  *
  * @param report undefined where there is none any more
  */
-export function nameOf(item: string, report?: Report): string {
+export function nameOf(item: string, report?: Report, criteria: Api<'Criterion'>[] = []): string {
   const finding = report?.findings.find((f) => item === `requirement:${f.id}`);
-  return finding ? plain(finding.text) : item.replace(/^\w+:/, '');
+  const judged = criteria.find((c) => item === `criterion:${c.id}`);
+  return finding ? plain(finding.text) : (judged?.text ?? item.replace(/^\w+:/, ''));
 }
 
 /** "Eight of eleven claims hold. Two do not, one needs you." */

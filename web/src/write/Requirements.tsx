@@ -134,30 +134,30 @@ export function Requirements(props: {
       </div>
       <Mistake error={refused} />
       {mistakes.length > 0 && (
-        <ul role="alert" className="mt-3 grid gap-1 border-l-[3px] border-madder pl-3 text-madder">
-          {mistakes.map((m) => (
-            <li key={`${m.line} ${m.column} ${m.message}`}>
-              Line {m.line}, column {m.column}: {ended(m.message)}{' '}
-              {view === 'text' && (
-                <button
-                  type="button"
-                  className="quiet"
-                  aria-label={`Go to line ${m.line}`}
-                  onClick={() => goTo(m)}
-                >
-                  Go there
-                </button>
-              )}
-            </li>
-          ))}
+        <div role="alert" className="mt-3 border-l-[3px] border-madder pl-3 text-madder">
+          <ul aria-label="What is wrong in the text" className="grid gap-1">
+            {mistakes.map((m) => (
+              <li key={`${m.line} ${m.column} ${m.message}`}>
+                Line {m.line}, column {m.column}: {ended(m.message)}{' '}
+                {view === 'text' && (
+                  <button
+                    type="button"
+                    className="quiet"
+                    aria-label={`Go there, to line ${m.line}`}
+                    onClick={() => goTo(m)}
+                  >
+                    Go there
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
           {view === 'sentences' && (
-            <li>
-              <button type="button" className="quiet" onClick={() => show('text')}>
-                Mend {mistakes.length === 1 ? 'it' : 'them'} in the text
-              </button>
-            </li>
+            <button type="button" className="quiet" onClick={() => show('text')}>
+              Mend {mistakes.length === 1 ? 'it' : 'them'} in the text
+            </button>
           )}
-        </ul>
+        </div>
       )}
       {view === 'text' ? (
         <>

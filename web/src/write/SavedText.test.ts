@@ -103,6 +103,16 @@ it('shows what somebody else wrote, and overwrites it only when told to', async 
   expect(save.mock.calls[1]).toEqual(['Mine, too.', 9]);
 });
 
+it('knows its own text again where the answer to it was lost', async () => {
+  const { text, on } = opened(vi.fn(async () => Promise.reject(new ProblemError(412, 'Written.'))));
+
+  text.change('Theirs.');
+  await vi.advanceTimersByTimeAsync(QUIET);
+
+  expect(text.snapshot()).toEqual({ text: 'Theirs.', saving: { kind: 'saved' } });
+  expect(on.kept.get('k')).toBeUndefined();
+});
+
 it('takes theirs where that is wanted, and forgets its own', async () => {
   const { text, on } = opened(vi.fn(async () => Promise.reject(new ProblemError(412, 'Written.'))));
   text.change('Mine.');

@@ -149,7 +149,13 @@ export class SavedText {
     const status = error instanceof ProblemError ? error.status : 0;
     if (status === 412) {
       try {
-        this.show({ saving: { kind: 'conflict', why, theirs: await this.server.load() } });
+        const theirs = await this.server.load();
+        if (theirs.text === this.shown.text) {
+          // it had arrived, only nobody was left to be told so
+          this.settle(theirs, false);
+        } else {
+          this.show({ saving: { kind: 'conflict', why, theirs } });
+        }
         return;
       } catch {
         // what they wrote cannot be had either; it is tried again below

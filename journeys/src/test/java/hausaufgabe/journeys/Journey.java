@@ -146,7 +146,10 @@ abstract class Journey {
     }
 
     static Path zip(String sample) throws Exception {
-        Path sources = Path.of("../samples/strategy", sample);
+        return zip(Path.of("../samples/strategy", sample));
+    }
+
+    static Path zip(Path sources) throws Exception {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes, StandardCharsets.UTF_8);
                 Stream<Path> files = Files.walk(sources)) {
@@ -155,6 +158,6 @@ abstract class Journey {
                 out.write(Files.readAllBytes(f));
             }
         }
-        return Files.write(folder.resolve(sample + ".zip"), bytes.toByteArray());
+        return Files.write(folder.resolve(sources.getFileName() + ".zip"), bytes.toByteArray());
     }
 }

@@ -128,7 +128,7 @@ class SettingJourneyTest extends Journey {
         write(stored("role Subject").replaceFirst("\n  role ", "\n  rolle "));
 
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Did you mean 'role'?");
-        page.getByRole(AriaRole.BUTTON, exactly("Go there")).click();
+        page.getByRole(AriaRole.BUTTON, named("Go there")).click();
         assertThat(page.locator(".cm-lintRange-error")).hasText("rolle");
         assertThat(page.getByRole(AriaRole.BUTTON, exactly("Open the exercise")))
                 .isDisabled();
@@ -138,6 +138,77 @@ class SettingJourneyTest extends Journey {
         page.getByRole(AriaRole.BUTTON, exactly("Undo")).click();
         assertThat(page.getByRole(AriaRole.BUTTON, exactly("Open the exercise")))
                 .isEnabled();
+    }
+
+    @Test
+    void twoPatternsAreAskedForAtOnceAndAPersonJudgesWhatNoCheckCan() throws Exception {
+        signIn("maike");
+        page.navigate("/courses/1/new-exercise");
+        page.getByLabel("Title").fill("Sorted and inspected");
+        page.getByText("Two at once").click();
+        page.getByLabel("First").selectOption("composite");
+        page.getByLabel("Second").selectOption("visitor");
+        page.getByLabel("Element of Visitor is").selectOption("Component");
+        nothingBarsTheWay();
+        page.getByRole(AriaRole.BUTTON, exactly("Begin with both")).click();
+        assertThat(page.getByRole(AriaRole.LIST, named("Roles of Visitor that are played by the same type")))
+                .containsText("is the same type as");
+
+        // a step is chosen, and the text follows
+        page.getByText("7 steps").first().click();
+        page.getByLabel("One more step of “Each part is told once”").click();
+        page.getByRole(AriaRole.MENUITEM, named("expect no error")).click();
+        stored("expect two.operation called once\n    expect no error\n");
+        Locator last = page.getByLabel("More for step 8: expect no error");
+        last.focus();
+        page.keyboard().press("Enter");
+        page.keyboard().press("End");
+        page.keyboard().press("Enter");
+        assertThat(last).hasCount(0);
+
+        page.getByRole(AriaRole.BUTTON, exactly("One more criterion")).click();
+        page.getByLabel("Criterion criterion-1", exact()).fill("Names speak of cargo.");
+        page.getByLabel("Criterion criterion-1", exact()).press("Enter");
+        assertThat(page.getByText("2 for what a person judges")).isVisible();
+        putIn("reference", "accepted", Path.of("../exercises/13-through-customs/solutions/reference"));
+        putIn("by-kind", "faulted", Path.of("../exercises/13-through-customs/wrong/officer-asks-for-the-kind"));
+        page.getByRole(AriaRole.BUTTON, named("Try them all")).click();
+        assertThat(page.getByText("Two of 2 are judged as they must be")).isVisible(checked());
+        nothingBarsTheWay();
+
+        page.getByRole(AriaRole.BUTTON, exactly("Open the exercise")).click();
+        page.getByText("To the exercise and its submissions").click();
+        assertThat(page.getByText("Names speak of cargo.")).isVisible();
+        nothingBarsTheWay();
+        page.locator("#student")
+                .selectOption(page.locator("#student option").nth(1).getAttribute("value"));
+        page.locator("#files").setInputFiles(zip(Path.of("../exercises/13-through-customs/solutions/reference")));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        page.getByRole(AriaRole.LINK, named("Open it")).click();
+        assertThat(page.getByText("38 of 40 proposed, 2 open")).isVisible(checked());
+        page.getByRole(AriaRole.RADIO, named("mostly")).check();
+        assertThat(page.getByText("2 open")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.LIST, exactly("Criteria"))).containsText("judged");
+        nothingBarsTheWay();
+    }
+
+    @Test
+    void whatWasNotSentOutlivesTheTabThatWasClosed() {
+        signIn("maike");
+        begin("Composite", "Written on the ferry");
+        String address = page.url();
+        page.route("**/manuscript/file**", route -> route.abort());
+        page.getByLabel("Brief, in Markdown").click();
+        page.keyboard().type("No signal beyond the pier.");
+        assertThat(page.getByText("Not sent yet, kept in this browser.")).isVisible();
+        Page again = page.context().newPage();
+        page.close();
+
+        again.navigate(address);
+        assertThat(again.getByText("No signal beyond the pier.")).isVisible();
+        assertThat(again.getByText("Everything is saved.")).isVisible();
+        again.reload();
+        assertThat(again.getByText("No signal beyond the pier.")).isVisible();
     }
 
     @Test
@@ -291,10 +362,14 @@ class SettingJourneyTest extends Journey {
     }
 
     private void putIn(String name, String expected, String sample) throws Exception {
+        putIn(name, expected, SAMPLES.resolve(sample));
+    }
+
+    private void putIn(String name, String expected, Path folder) throws Exception {
         Locator form = page.getByRole(AriaRole.FORM, named("One more solution"));
         form.getByLabel("One more, named").fill(name);
         form.getByLabel("which must be").selectOption(expected);
-        try (Stream<Path> files = Files.walk(SAMPLES.resolve(sample))) {
+        try (Stream<Path> files = Files.walk(folder)) {
             List<Path> sources =
                     files.filter(f -> f.toString().endsWith(".java")).sorted().toList();
             form.getByLabel("Its sources").setInputFiles(sources.toArray(Path[]::new));

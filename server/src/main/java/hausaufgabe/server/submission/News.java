@@ -1,5 +1,6 @@
 package hausaufgabe.server.submission;
 
+import hausaufgabe.server.account.Staff;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.ArrayDeque;
@@ -17,8 +18,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells open pages how far checks are, as server-sent events: one stream for each page, with the news of all exercises. Whoever
- * has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
+ * Tells open pages how far checks are, as server-sent events: one stream for each page, with the news of
+ * the courses that whoever looks at it has something to do in. Whoever has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
  * back by itself and look anew.
  */
 @Component
@@ -30,13 +31,15 @@ class News {
     private static final int SENDERS = 64;
     private static final int HEARTBEAT_SECONDS = 15;
 
+    private final Audience audience;
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
     private final ExecutorService senders = new ThreadPoolExecutor(
             0, SENDERS, 30, TimeUnit.SECONDS, new SynchronousQueue<>(), work -> daemon(work, "news"));
     private final ScheduledExecutorService clock =
             Executors.newSingleThreadScheduledExecutor(work -> daemon(work, "news-heartbeat"));
 
-    News() {
+    News(Audience audience) {
+        this.audience = audience;
         clock.scheduleWithFixedDelay(this::beat, HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
     }
 
@@ -50,13 +53,14 @@ class News {
     record Progress(long exerciseId, long submissionId, HandedIn.State state, String doing) {}
 
     /** @param person whose page it is; of one person the streams opened last are kept */
-    SseEmitter listen(long person) {
+    SseEmitter listen(Staff person) {
         return listen(person, new SseEmitter(OPEN_MILLISECONDS));
     }
 
-    SseEmitter listen(long person, SseEmitter emitter) {
+    SseEmitter listen(Staff person, SseEmitter emitter) {
         Listener listener = new Listener(person, emitter);
-        List<Listener> own = listeners.stream().filter(l -> l.person == person).toList();
+        List<Listener> own =
+                listeners.stream().filter(l -> l.person.id() == person.id()).toList();
         if (own.size() >= STREAMS_OF_ONE) {
             own.get(0).letGo();
         }
@@ -88,12 +92,12 @@ class News {
     /** One page. */
     private final class Listener {
 
-        private final long person;
+        private final Staff person;
         private final SseEmitter emitter;
         private final Deque<Object> waiting = new ArrayDeque<>();
         private boolean sending;
 
-        Listener(long person, SseEmitter emitter) {
+        Listener(Staff person, SseEmitter emitter) {
             this.person = person;
             this.emitter = emitter;
         }
@@ -134,6 +138,9 @@ class News {
                         sending = false;
                         return;
                     }
+                }
+                if (next instanceof Progress s && !audience.includes(person, s.exerciseId())) {
+                    continue;
                 }
                 try {
                     emitter.send(

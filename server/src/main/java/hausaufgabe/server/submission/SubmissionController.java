@@ -73,6 +73,6 @@ class SubmissionController {
 
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news(@AuthenticationPrincipal Staff staff) {
-        return news.listen(staff.id());
+        return news.listen(staff);
     }
 }

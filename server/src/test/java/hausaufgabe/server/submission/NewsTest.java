@@ -1,9 +1,15 @@
 package hausaufgabe.server.submission;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
+import hausaufgabe.server.account.Staff;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -11,16 +17,47 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 class NewsTest {
 
-    private final News news = new News();
+    private static final Staff MAIKE = new Staff(1, "maike", "Maike Thiede", Staff.Role.LEAD, 0);
+    private static final Staff JONTE = new Staff(2, "jonte", "Jonte Wulf", Staff.Role.TUTOR, 0);
+
+    /** Exercise 9 is of a course that Jonte has nothing to do with. */
+    private final Audience audience = mock();
+
+    private final News news = new News(audience);
+
+    @BeforeEach
+    void open() {
+        when(audience.includes(any(), anyLong())).thenReturn(true);
+        when(audience.includes(JONTE, 9)).thenReturn(false);
+    }
 
     @AfterEach
     void close() {
         news.close();
+    }
+
+    @Test
+    void newsOfOthersCoursesIsTheirs() throws Exception {
+        Page own = new Page(true);
+        Page others = new Page(true);
+        news.listen(MAIKE, own);
+        news.listen(JONTE, others);
+        news.tell(new News.Progress(9, 70, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(1, 71, HandedIn.State.CHECKED, null));
+
+        assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
+            while (!own.all().contains("submissionId=71") || !others.all().contains("submissionId=71")) {
+                Thread.sleep(10);
+            }
+        });
+        assertTrue(own.all().contains("submissionId=70"), own.all());
+        assertFalse(others.all().contains("submissionId=70"), others.all());
     }
 
     /** A page that takes what it is sent only once it is let. */
@@ -65,7 +102,7 @@ class NewsTest {
     @Test
     void whoTellsWaitsForNobody() {
         Page slow = new Page(false);
-        news.listen(1, slow);
+        news.listen(MAIKE, slow);
 
         // only guards against waiting for the page, which takes nothing
         assertTimeoutPreemptively(Duration.ofSeconds(20), () -> {
@@ -79,7 +116,7 @@ class NewsTest {
     @Test
     void aPageThatFallsFarBehindIsLetGo() throws InterruptedException {
         Page slow = new Page(false);
-        news.listen(1, slow);
+        news.listen(MAIKE, slow);
 
         for (int i = 0; i < 600; i++) {
             news.tell(step(i));
@@ -92,7 +129,7 @@ class NewsTest {
     @Test
     void aPageHearsOfEveryExercise() throws InterruptedException {
         Page page = new Page(true);
-        news.listen(1, page);
+        news.listen(MAIKE, page);
 
         news.tell(new News.Progress(1, 7, HandedIn.State.CHECKED, null));
         news.tell(new News.Progress(2, 8, HandedIn.State.CHECKED, null));
@@ -109,7 +146,7 @@ class NewsTest {
         List<Page> pages = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             pages.add(new Page(true));
-            news.listen(1, pages.get(i));
+            news.listen(MAIKE, pages.get(i));
         }
 
         assertEquals(2, pages.stream().filter(p -> p.ended.getCount() == 0).count());
