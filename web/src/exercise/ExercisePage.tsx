@@ -100,7 +100,7 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
   return (
     <>
       {exercise.patterns.map((p) => (
-        <Link key={p.id} to={`/patterns/${p.id}`} className="block font-semibold hover:underline">
+        <Link key={p.id} to={`/patterns/${p.id}`} className="block py-1 font-semibold hover:underline">
           {p.title}
         </Link>
       ))}

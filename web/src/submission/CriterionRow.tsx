@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import type { Api } from '../api/client';
 import { usePoints, useWithdrawPoints } from '../api/marks';
 import { points } from '../page/count';
@@ -24,6 +24,8 @@ export function CriterionRow({
   const decide = usePoints(submission, item);
   const withdraw = useWithdrawPoints(submission, item);
   const name = useId();
+  /** The level that was just chosen, until it is stored or refused. */
+  const [picked, setPicked] = useState<Api<'Level'>>();
   const decision = submission.review.decisions.find((d) => d.item === item);
   const most = Math.max(...c.levels.map((l) => l.points));
   const chosen = c.levels.find((l) => decision?.points === l.points && decision.reason === l.text);
@@ -48,9 +50,15 @@ export function CriterionRow({
             <input
               type="radio"
               name={name}
-              checked={chosen === l}
+              checked={(picked ?? chosen) === l}
               disabled={decide.isPending}
-              onChange={() => decide.mutate({ points: l.points, reason: l.text })}
+              onChange={() => {
+                setPicked(l);
+                decide.mutate(
+                  { points: l.points, reason: l.text },
+                  { onSettled: () => setPicked(undefined) },
+                );
+              }}
             />
             <span>{l.text}</span>
             <span className="text-soft">{points(l.points)}</span>
