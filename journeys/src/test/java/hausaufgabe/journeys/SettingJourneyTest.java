@@ -185,7 +185,7 @@ class SettingJourneyTest extends Journey {
         page.locator("#files").setInputFiles(zip(Path.of("../exercises/13-through-customs/solutions/reference")));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
         page.getByRole(AriaRole.LINK, named("Open it")).click();
-        assertThat(page.getByText("of 40 proposed")).isVisible(checked());
+        assertThat(page.getByText("of 41 proposed")).isVisible(checked());
         assertThat(page.getByText("2 open")).isVisible();
         page.getByRole(AriaRole.RADIO, named("mostly")).check();
         assertThat(page.getByText("2 open")).hasCount(0);

@@ -42,11 +42,27 @@ public final class CallExpectations {
         return Transcript.say(Code.of(heard.variable() + "." + member + "()"), " " + words);
     }
 
+    /** What was asked of it from outside: what it then asks of itself, such as a fallback for what nobody overrides, is its own. */
     private List<HeardCall> heard(MemberCall heard) {
-        return context.session()
-                .heardBy(
-                        context.environment().get(heard.variable()).object(),
-                        context.binding().operations(heard.member()));
+        List<Operation> operations = context.binding().operations(heard.member());
+        return context
+                .session()
+                .heardBy(context.environment().get(heard.variable()).object(), operations)
+                .stream()
+                .filter(h -> !isWithinItsOwn(h, operations))
+                .toList();
+    }
+
+    private boolean isWithinItsOwn(HeardCall call, List<Operation> operations) {
+        for (HeardCall outer = call.outer(); outer != null; outer = outer.outer()) {
+            HeardCall o = outer;
+            boolean own = o.object() == call.object()
+                    && operations.stream().anyMatch(x -> context.session().isCallOf(o.called(), x));
+            if (own) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public StepResult called(Step.Expect step) {

@@ -1,0 +1,5 @@
+package zoll;
+
+public interface Inspectable {
+    void accept(Kontrolle kontrolle);
+}
