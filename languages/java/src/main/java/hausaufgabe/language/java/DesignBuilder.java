@@ -68,9 +68,9 @@ final class DesignBuilder {
             }
         }
         List<Type> all = new ArrayList<>(foundTypes.values());
-        all.addAll(resolver.libraryTypes().values());
+        all.addAll(resolver.libraryTypes());
         List<Operation> operations = new ArrayList<>(foundOperations.values());
-        operations.addAll(resolver.libraryOperations().values());
+        operations.addAll(resolver.libraryOperations());
         if (foundFields.values().stream().noneMatch(f -> RawContents.isRaw(f.type()))) {
             return new Design(all, foundFields.values(), operations);
         }

@@ -70,6 +70,7 @@ final class TypeResolver {
     private final Map<TypeElement, Optional<ExecutableElement>> functions = new HashMap<>();
     private final Map<String, Type> libraryTypes = new LinkedHashMap<>();
     private final Map<String, Operation> libraryOperations = new LinkedHashMap<>();
+    private final GenericFunctions generic = new GenericFunctions();
     private final Set<TypeElement> own;
     private final Map<TypeElement, Boolean> filledIn = new HashMap<>();
 
@@ -80,12 +81,12 @@ final class TypeResolver {
         this.own = own;
     }
 
-    Map<String, Type> libraryTypes() {
-        return libraryTypes;
+    List<Type> libraryTypes() {
+        return generic.types(libraryTypes.values());
     }
 
-    Map<String, Operation> libraryOperations() {
-        return libraryOperations;
+    List<Operation> libraryOperations() {
+        return generic.operations(libraryOperations.values());
     }
 
     boolean isOwn(Element type) {
@@ -173,6 +174,7 @@ final class TypeResolver {
         if (function != null) {
             String id = element + text.substring(nameOf(element).length());
             libraryFunction(id, element, type, function);
+            generic.seen(id, type, this::isOwn);
             return new TypeRef(id, text, List.of(), false, arguments);
         }
         return new TypeRef(element.toString(), text, List.of(), false, arguments);
