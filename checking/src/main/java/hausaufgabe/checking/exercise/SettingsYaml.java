@@ -202,6 +202,9 @@ public final class SettingsYaml {
 
         SettingsException wrong(String key, String message) {
             Node at = values.get(key);
+            if (at == null && node != null) {
+                return at(node, "'" + key + "' " + message);
+            }
             return at == null
                     ? new SettingsException(1, 1, "'" + key + "' " + message)
                     : at(at, (message.startsWith("'") ? "" : "'" + key + "' ") + message);

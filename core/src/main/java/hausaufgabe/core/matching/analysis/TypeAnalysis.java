@@ -446,7 +446,9 @@ public final class TypeAnalysis {
                     && q.operations(0).stream()
                             .anyMatch(h -> !h.equals(o)
                                     && h.name().equals(o.name())
-                                    && h.parameters().size() == o.parameters().size());
+                                    // an operation for others may be called from where nobody has handed in
+                                    && (h.parameters().size() == o.parameters().size()
+                                            || o.visibility() != Visibility.PUBLIC));
             if (alike && reach.everywhere(o).isEmpty()) {
                 return Judgement.met(
                         q.words()

@@ -9,6 +9,7 @@ import hausaufgabe.core.notation.Scenario;
 import hausaufgabe.core.notation.Scenario.MemberCall;
 import hausaufgabe.core.notation.Scenario.Step;
 import hausaufgabe.core.scenario.value.Referent;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -52,12 +53,23 @@ final class CalledOperations {
         return all.stream().filter(m -> m.overrides().contains(o.id())).findFirst();
     }
 
-    /** What leads to what is to be heard, as far as the code tells; where nothing does, everything. */
+    /**
+     * What leads to what is to be heard, as far as the code tells; where nothing does, everything. What takes another of its
+     * sort comes last, since it may put that in its place.
+     */
     private List<Operation> anything(Referent on, MemberCall until) {
         List<Operation> wanted = binding.operations(until.member());
-        List<Operation> all = open(on);
+        List<Operation> all = open(on).stream()
+                .sorted(Comparator.comparing(o -> takesOwnerOf(o, wanted)))
+                .toList();
         List<Operation> leading = all.stream().filter(o -> leadsTo(o, wanted)).toList();
         return leading.isEmpty() ? all : leading;
+    }
+
+    private boolean takesOwnerOf(Operation o, List<Operation> wanted) {
+        return o.parameters().stream()
+                .map(p -> p.type().type())
+                .anyMatch(t -> wanted.stream().anyMatch(w -> t.equals(w.owner()) || design.realises(t, w.owner())));
     }
 
     private boolean leadsTo(Operation o, List<Operation> wanted) {
