@@ -1209,7 +1209,7 @@ export interface components {
         Ready: {
             block: string;
             /** @enum {string} */
-            sort: "REQUIREMENT" | "SCENARIO" | "PITFALL";
+            sort: "REQUIREMENT" | "FORM" | "SCENARIO" | "PITFALL";
             text: string;
         };
         Relation: {

@@ -325,6 +325,11 @@ function Claims(props: {
             <Group {...props} claims={f.claims} label={`Requirements of the form ${f.name}`} />
           </section>
         ))}
+      <PutBack
+        ready={sentences.ready.filter((r) => r.sort === 'FORM')}
+        title="Further forms of the catalogue"
+        change={change}
+      />
       {(sentences.pitfalls.length > 0 || pitfalls.length > 0) && (
         <section aria-label="Pitfalls" className="mt-6">
           <h3 className="text-[17px]">What often goes wrong</h3>

@@ -429,6 +429,23 @@ class ManuscriptTest {
     }
 
     @Test
+    void whatTheCatalogueAsksForBesidesCanBePutIn() throws Exception {
+        String text = Catalogue.text("visitor").orElseThrow();
+        String without = JsonPath.read(
+                body(send(
+                        post("/api/notation/edit"),
+                        Map.of(
+                                "text",
+                                text,
+                                "edit",
+                                Map.of("kind", "REMOVAL", "place", "form told apart in one place")))),
+                "$.text");
+
+        send(post("/api/notation/read"), Map.of("text", without))
+                .andExpect(jsonPath("$.parts[0].ready[?(@.sort == 'FORM')].text", hasSize(1)));
+    }
+
+    @Test
     void allMistakesOfATextAreToldAtOnceAndWhatFollowsFromOneIsNot() throws Exception {
         String text = Catalogue.text("strategy")
                 .orElseThrow()

@@ -250,6 +250,13 @@ public final class PatternPrinter {
         return printer.out.toString().stripLeading().indent(2);
     }
 
+    /** A form with what it asks for, as it stands in a pattern's text. */
+    public static String block(DesignPattern pattern, Form f) {
+        PatternPrinter printer = new PatternPrinter(pattern);
+        printer.form(f);
+        return printer.out.substring(1);
+    }
+
     /** A pitfall, as it stands in a pattern's text. */
     public static String block(Pitfall p) {
         String by = p.caughtBy().isEmpty() ? "" : " caught by " + String.join(", ", p.caughtBy());

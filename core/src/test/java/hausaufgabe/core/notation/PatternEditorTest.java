@@ -78,6 +78,21 @@ class PatternEditorTest {
     }
 
     @Test
+    void aFormThatWasLeftOutCanBePutInAgain() {
+        String text = Catalogue.text("visitor").orElseThrow();
+        DesignPattern visitor = Catalogue.pattern("visitor").orElseThrow();
+        DesignPattern.Form last = visitor.forms().get(2);
+
+        String without =
+                PatternEditor.apply(text, new PatternEdit.Removal("form " + last.name()), StandardVocabulary.INSTANCE);
+        assertEquals(2, Patterns.parse(without).forms().size());
+        String again = PatternEditor.apply(
+                without, new PatternEdit.Addition(PatternPrinter.block(visitor, last)), StandardVocabulary.INSTANCE);
+
+        assertEquals(visitor.forms(), Patterns.parse(again).forms());
+    }
+
+    @Test
     void aLimitIsSaidOnlyWhereItIsNotTheUsual() {
         String limited = after(new PatternEdit.Limit(RunLimits.Of.CPU, 20));
         assertEquals(20, Patterns.parse(limited).limits().cpuSeconds());

@@ -126,6 +126,7 @@ public record Sentences(
     public record Ready(Sort sort, String text, String block) {
         public enum Sort {
             REQUIREMENT,
+            FORM,
             SCENARIO,
             PITFALL
         }
@@ -279,6 +280,14 @@ public record Sentences(
                 .filter(r -> !ids.contains(r.id()))
                 .forEach(r ->
                         all.add(new Ready(Ready.Sort.REQUIREMENT, r.text(), PatternPrinter.block(known.get(), r))));
+        Set<String> forms = new HashSet<>();
+        p.forms().forEach(f -> forms.add(f.name()));
+        known.get().forms().stream()
+                .filter(f -> known.get().forms().size() > 1 && !forms.contains(f.name()))
+                .forEach(f -> all.add(new Ready(
+                        Ready.Sort.FORM,
+                        f.doc().isEmpty() ? f.name() : f.name() + ": " + f.doc(),
+                        PatternPrinter.block(known.get(), f))));
         Set<String> scenarios = new HashSet<>();
         p.scenarios().forEach(s -> scenarios.add(s.name()));
         known.get().scenarios().stream()
