@@ -9,6 +9,12 @@ import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
 import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
+import { PilePage } from './hand-in/PilePage';
+import { StudentsPage } from './roster/StudentsPage';
+import { ByRole } from './study/ByRole';
+import { OwnAttemptPage } from './study/OwnAttemptPage';
+import { OwnExercisePage } from './study/OwnExercisePage';
+import { OwnExercisesPage } from './study/OwnExercisesPage';
 import { NotFound, WentWrong } from './page/Notice';
 import { SubmissionPage } from './submission/SubmissionPage';
 import { WritePage } from './write/WritePage';
@@ -21,16 +27,24 @@ export const router = createBrowserRouter([
     element: <SignedIn />,
     errorElement: <WentWrong />,
     children: [
-      { path: '/', element: <TodayPage /> },
+      { path: '/', element: <ByRole staff={<TodayPage />} student={<OwnExercisesPage />} /> },
       { path: '/courses/:course', element: <CoursePage /> },
+      { path: '/courses/:course/students', element: <StudentsPage /> },
       { path: '/courses/:course/new-exercise', element: <ChoosePage /> },
       { path: '/exercises/:exercise/write', element: <WritePage /> },
-      { path: '/exercises/:exercise', element: <ExercisePage /> },
+      {
+        path: '/exercises/:exercise',
+        element: <ByRole staff={<ExercisePage />} student={<OwnExercisePage />} />,
+      },
+      { path: '/exercises/:exercise/pile', element: <PilePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
       { path: '/accounts', element: <AccountsPage /> },
       { path: '/password', element: <PasswordPage /> },
       { path: '/patterns/:pattern', element: <PatternPage /> },
-      { path: '/submissions/:submission', element: <SubmissionPage /> },
+      {
+        path: '/submissions/:submission',
+        element: <ByRole staff={<SubmissionPage />} student={<OwnAttemptPage />} />,
+      },
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -10,7 +10,10 @@ import { Page } from '../page/Page';
 type Account = Api<'AccountLine'>;
 type Link = Api<'Link'>;
 
-const kinds: Record<Account['role'], { word: string; does: string }> = {
+/** Students come from the rosters of their courses. */
+type Kind = Exclude<Account['role'], 'STUDENT'>;
+
+const kinds: Record<Kind, { word: string; does: string }> = {
   LEAD: { word: 'Makes courses', does: 'begins courses and looks after accounts' },
   TUTOR: { word: 'Staff', does: 'does what each course says' },
 };
@@ -59,7 +62,7 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
   const makeLink = useMakeLink();
   const takeAway = useTakeAway();
   const [asked, setAsked] = useState(false);
-  const own = session.data?.staff?.id === account.id;
+  const own = session.data?.person?.id === account.id;
   const gone = account.state === 'DISABLED';
   const state = states[account.state];
   return (
@@ -68,7 +71,7 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
         <span className={`block break-words font-semibold ${gone ? 'text-soft' : ''}`}>{account.name}</span>
         <span className="block truncate text-[14px] text-soft">signs in as {account.login}</span>
       </span>
-      <span className="text-[14px]">{kinds[account.role].word}</span>
+      <span className="text-[14px]">{kinds[account.role as Kind].word}</span>
       <span className={`text-[14px] ${state.ink}`}>{state.text}</span>
       <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
         {gone ? (
@@ -203,7 +206,7 @@ function Invite({ onMade }: { onMade: (account: Account, link: Link) => void }) 
       />
       <fieldset className="mt-3">
         <legend className="font-semibold">What the account is for</legend>
-        {(Object.keys(kinds) as Account['role'][]).map((r) => (
+        {(Object.keys(kinds) as Kind[]).map((r) => (
           <label key={r} className="mt-1 flex gap-2">
             <input type="radio" name="kind" checked={role === r} onChange={() => setRole(r)} />
             <span>

@@ -19,13 +19,16 @@ function pageToken(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
 }
 
-async function problemOf(response: Response): Promise<ProblemError> {
-  const body: unknown = await response.json().catch(() => null);
-  const detail = (body as { detail?: string } | null)?.detail;
+function problem(status: number, answered: unknown): ProblemError {
+  const detail = (answered as { detail?: string } | null | undefined)?.detail;
   return new ProblemError(
-    response.status,
-    detail ?? `The server answered with ${response.status}. Try again; if that does not help, tell the lead.`,
+    status,
+    detail ?? `The server answered with ${status}. Try again; if that does not help, tell the lead.`,
   );
+}
+
+async function problemOf(response: Response): Promise<ProblemError> {
+  return problem(response.status, await response.json().catch(() => null));
 }
 
 const middleware: Middleware = {
@@ -53,29 +56,48 @@ export function body<T>(result: { data?: T }): T {
   return result.data as T;
 }
 
-/** Sends files, which the described client cannot, and gives what came back; nothing where nothing did. */
-export async function upload(
+/** A file and the path it has in the folder it was taken from. */
+export type Chosen = { path: string; file: File };
+
+/**
+ * Sends files, which the described client cannot, and gives what came back; nothing where nothing did.
+ *
+ * @param onSent told how much of it was sent, from 0 to 1
+ */
+export function upload(
   address: string,
-  files: Record<string, File[]>,
+  files: Record<string, (File | Chosen)[]>,
   fields: Record<string, string> = {},
+  onSent?: (part: number) => void,
 ): Promise<unknown> {
   const form = new FormData();
   Object.entries(fields).forEach(([name, value]) => form.set(name, value));
-  Object.entries(files).forEach(([name, all]) => all.forEach((f) => form.append(name, f, f.name)));
-  const response = await fetch(address, {
-    method: 'POST',
-    body: form,
-    headers: { 'X-XSRF-TOKEN': pageToken() },
-  }).catch(() => {
-    throw new Error('The server cannot be reached. Nothing was stored; try again in a moment.');
+  Object.entries(files).forEach(([name, all]) =>
+    all.forEach((f) =>
+      f instanceof File ? form.append(name, f, f.name) : form.append(name, f.file, f.path),
+    ),
+  );
+  return new Promise((resolve, reject) => {
+    // fetch does not tell how much was sent
+    const request = new XMLHttpRequest();
+    request.open('POST', address);
+    request.setRequestHeader('X-XSRF-TOKEN', pageToken());
+    request.upload.onprogress = (e) => e.lengthComputable && onSent?.(e.loaded / e.total);
+    request.onerror = () =>
+      reject(new Error('The server cannot be reached. Nothing was stored; try again in a moment.'));
+    request.onload = () => {
+      const answered = request.responseText ? (JSON.parse(request.responseText) as unknown) : undefined;
+      if (request.status >= 200 && request.status < 300) {
+        resolve(answered);
+      } else {
+        reject(problem(request.status, answered));
+      }
+    };
+    request.send(form);
   });
-  if (!response.ok) {
-    throw await problemOf(response);
-  }
-  return response.status === 204 ? undefined : response.json();
 }
 
-export async function handIn(exercise: number, student: number, files: File[]): Promise<Api<'Taken'>> {
+export async function handIn(exercise: number, student: number, files: Chosen[]): Promise<Api<'Taken'>> {
   const address = `/api/exercises/${exercise}/submissions`;
   return (await upload(address, { files }, { student: String(student) })) as Api<'Taken'>;
 }

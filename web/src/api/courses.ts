@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, body, upload, type Api } from './client';
+import { api, body, type Api } from './client';
 
 export type Right = Api<'CourseView'>['rights'][number];
-export type Duty = Api<'Member'>['duty'];
+/** What staff do; students come from the roster. */
+export type Duty = Exclude<Api<'Member'>['duty'], 'STUDENT'>;
 
 export const coursesKey = ['courses'];
 export const courseKey = (course: number) => ['course', course];
@@ -68,13 +69,5 @@ export function useGiveDuty(course: number) {
 export function useRelease(course: number) {
   return useCourseChange(async (account: number) =>
     api.DELETE('/api/courses/{id}/staff/{account}', { params: { path: { id: course, account } } }),
-  );
-}
-
-/** Takes students in from a CSV. */
-export function useEnrol(course: number) {
-  return useCourseChange(
-    async (roster: File) =>
-      (await upload(`/api/courses/${course}/students`, { roster: [roster] })) as Api<'Enrolment'>,
   );
 }

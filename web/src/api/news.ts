@@ -2,6 +2,7 @@ import { useQueryClient, type QueryClient, type QueryKey } from '@tanstack/react
 import { useEffect } from 'react';
 import type { Api } from './client';
 import { sheetKey, submissionKey } from './exercises';
+import { ownKey } from './study';
 
 type Step = {
   exerciseId: number;
@@ -26,12 +27,14 @@ export function useNews(wanted: boolean) {
     const source = new EventSource('/api/news');
     // what ended before anybody listened, at first or while the connection was lost, was not heard
     source.addEventListener('open', () => {
+      void fetchAnew(queries, ownKey);
       void fetchAnew(queries, sheetKey());
       void fetchAnew(queries, submissionKey());
     });
     source.addEventListener('step', (event) => {
       const step = JSON.parse((event as MessageEvent<string>).data) as Step;
       if (step.state === 'CHECKED' || step.state === 'FAILED') {
+        void fetchAnew(queries, ownKey);
         void fetchAnew(queries, sheetKey(step.exerciseId));
         void fetchAnew(queries, submissionKey(step.submissionId));
         return;

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -132,23 +132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/courses/{id}/staff/{account}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["give"];
-        post?: never;
-        delete: operations["release"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{id}/students": {
+    "/api/courses/{id}/roster": {
         parameters: {
             query?: never;
             header?: never;
@@ -164,6 +148,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/roster/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["links"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/roster/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/staff/{account}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give_1"];
+        post?: never;
+        delete: operations["release"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/students": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["students"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/students.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/students/{student}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leave"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises": {
         parameters: {
             query?: never;
@@ -171,7 +267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -191,6 +287,38 @@ export interface paths {
         put?: never;
         post: operations["checkAllAgain"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/extensions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/extensions/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give"];
+        post?: never;
+        delete: operations["withdraw_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -228,6 +356,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/piles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["upload_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/piles/{pile}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/piles/{pile}/confirmation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["confirm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/piles/{pile}/pieces/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/submissions": {
         parameters: {
             query?: never;
@@ -237,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["handIn"];
+        post: operations["handIn_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -251,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete: operations["delete"];
@@ -333,6 +525,70 @@ export interface paths {
         };
         get?: never;
         put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/mine/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/mine/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{id}/mine/starter.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["starter"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -452,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/news": {
         parameters: {
             query?: never;
@@ -555,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -607,6 +879,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["signOutEverywhere"];
         options?: never;
         head?: never;
         patch?: never;
@@ -676,6 +964,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/submissions/{id}/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["attempt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/mine/source": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["source_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/submissions/{id}/points": {
         parameters: {
             query?: never;
@@ -734,7 +1054,7 @@ export interface components {
             login: string;
             name: string;
             /** @enum {string} */
-            role: "LEAD" | "TUTOR";
+            role: "LEAD" | "TUTOR" | "STUDENT";
             /** @enum {string} */
             state: "INVITED" | "ACTIVE" | "DISABLED";
         };
@@ -834,6 +1154,10 @@ export interface components {
             login: string;
             name: string;
         };
+        Confirmation: {
+            /** Format: date-time */
+            at?: string;
+        };
         CountedAttempt: {
             /** Format: int32 */
             attempt: number;
@@ -866,7 +1190,7 @@ export interface components {
         CourseLine: {
             /** Format: int64 */
             id: number;
-            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             term: string;
             title: string;
         };
@@ -874,7 +1198,7 @@ export interface components {
             groups: components["schemas"]["Group"][];
             /** Format: int64 */
             id: number;
-            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             staff: components["schemas"]["Member"][];
             term: string;
             title: string;
@@ -894,6 +1218,13 @@ export interface components {
             points: number;
             reason: string;
         };
+        DeclaredType: {
+            file: string;
+            kind: string;
+            /** Format: int32 */
+            line: number;
+            name: string;
+        };
         Demonstration: {
             calls: components["schemas"]["CallSequence"];
             starts: string[];
@@ -906,14 +1237,6 @@ export interface components {
         };
         Direction: {
             up: boolean;
-        };
-        Enrolment: {
-            /** Format: int32 */
-            added: number;
-            /** Format: int32 */
-            changed: number;
-            /** Format: int32 */
-            same: number;
         };
         Evidence: {
             /** Format: int32 */
@@ -948,12 +1271,22 @@ export interface components {
             /** Format: int32 */
             number: number;
             patterns: components["schemas"]["PatternView"][];
-            rights: ("READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             rules?: components["schemas"]["Rules"];
             students: components["schemas"]["Student"][];
             title: string;
             /** Format: int32 */
             version?: number;
+        };
+        ExtensionLine: {
+            /** Format: date-time */
+            dueAt: string;
+            /** Format: date-time */
+            givenAt: string;
+            givenBy: string;
+            reason: string;
+            /** Format: int64 */
+            student: number;
         };
         Feedback: {
             text: string;
@@ -988,6 +1321,20 @@ export interface components {
             status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
             text: components["schemas"]["Sentence"];
         };
+        Findings: {
+            compiled: boolean;
+            diagnostics: components["schemas"]["Diagnostic"][];
+            findings: components["schemas"]["Finding"][];
+            form?: string;
+            places: {
+                [key: string]: components["schemas"]["Evidence"][];
+            };
+            roles: {
+                [key: string]: string[];
+            };
+            scenarios: components["schemas"]["ScenarioResult"][];
+            scenariosShown: boolean;
+        };
         FormClaims: {
             claims: components["schemas"]["Claim"][];
             doc: string;
@@ -1000,12 +1347,23 @@ export interface components {
         };
         GivenDuty: {
             /** @enum {string} */
-            duty: "LEAD" | "TUTOR" | "READER";
+            duty: "LEAD" | "TUTOR" | "READER" | "STUDENT";
+        };
+        GivenExtension: {
+            /** Format: date-time */
+            dueAt?: string;
+            reason?: string;
         };
         GivenPoints: {
             /** Format: double */
             points: number;
             reason?: string;
+        };
+        GivenStudent: {
+            email?: string;
+            group?: string;
+            name: string;
+            number: string;
         };
         Group: {
             name: string;
@@ -1029,11 +1387,18 @@ export interface components {
             login: string;
             name: string;
             /** @enum {string} */
-            role: "LEAD" | "TUTOR";
+            role: "LEAD" | "TUTOR" | "STUDENT";
         };
         Invited: {
             account: components["schemas"]["AccountLine"];
             link: components["schemas"]["Link"];
+        };
+        Left: {
+            left: boolean;
+        };
+        LeftOut: {
+            path: string;
+            why: string;
         };
         Level: {
             /** Format: double */
@@ -1062,6 +1427,9 @@ export interface components {
             expiresAt: string;
             token: string;
         };
+        LinksWanted: {
+            students?: number[];
+        };
         ManuscriptView: {
             brief: string;
             course: components["schemas"]["Heading"];
@@ -1088,7 +1456,7 @@ export interface components {
             /** Format: int64 */
             account: number;
             /** @enum {string} */
-            duty: "LEAD" | "TUTOR" | "READER";
+            duty: "LEAD" | "TUTOR" | "READER" | "STUDENT";
             name: string;
         };
         Message: {
@@ -1120,9 +1488,91 @@ export interface components {
         Note: {
             note?: string;
         };
+        OwnAttempt: {
+            /** Format: int32 */
+            attempt: number;
+            bySomebodyElse: boolean;
+            counts?: boolean;
+            hash: string;
+            /** Format: int64 */
+            id: number;
+            late: boolean;
+            progress?: string;
+            /** @enum {string} */
+            state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
+            /** Format: date-time */
+            uploadedAt: string;
+        };
+        OwnAttemptView: {
+            attempt: components["schemas"]["OwnAttempt"];
+            course: components["schemas"]["Heading"];
+            /** Format: int64 */
+            exerciseId: number;
+            files: components["schemas"]["OwnFile"][];
+            findings?: components["schemas"]["Findings"];
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            student: string;
+            title: string;
+        };
+        OwnExercise: {
+            /** Format: int32 */
+            attempts: number;
+            course: components["schemas"]["Heading"];
+            /** Format: int64 */
+            id: number;
+            last?: components["schemas"]["OwnAttempt"];
+            /** Format: int32 */
+            number: number;
+            terms: components["schemas"]["OwnTerms"];
+            title: string;
+        };
+        OwnExerciseView: {
+            attempts: components["schemas"]["OwnAttempt"][];
+            brief: string;
+            course: components["schemas"]["Heading"];
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            number: number;
+            patterns: components["schemas"]["PatternView"][];
+            /** @enum {string} */
+            shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            starter: boolean;
+            terms: components["schemas"]["OwnTerms"];
+            title: string;
+        };
+        OwnFile: {
+            /** Format: int32 */
+            lines: number;
+            path: string;
+        };
         OwnPassword: {
             after: string;
             before: string;
+        };
+        OwnTerms: {
+            /** Format: int32 */
+            attemptsLeft?: number;
+            /** Format: date-time */
+            closesAt?: string;
+            /** @enum {string} */
+            countsAttempt: "LAST" | "FIRST" | "BEST";
+            /** Format: date-time */
+            dueAt?: string;
+            extended: boolean;
+            /** Format: int32 */
+            graceMinutes: number;
+            open: boolean;
+            /** Format: date-time */
+            opensAt?: string;
+            /** Format: double */
+            percentPerDay: number;
+            /** Format: double */
+            pointsPerDay: number;
+            zone: string;
         };
         Part: {
             names: string[];
@@ -1161,6 +1611,39 @@ export interface components {
             role?: string;
             text: string;
         };
+        PileLine: {
+            doubtful: boolean;
+            /** Format: int32 */
+            files: number;
+            /** Format: int64 */
+            id: number;
+            leftOut: boolean;
+            name: string;
+            problem?: string;
+            reason: string;
+            student?: components["schemas"]["Student"];
+        };
+        PileTaken: {
+            /** Format: int32 */
+            again: number;
+            /** Format: int32 */
+            handedIn: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        PileView: {
+            /** Format: int32 */
+            doubtful: number;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            pieces: components["schemas"]["PileLine"][];
+            /** Format: int32 */
+            ready: number;
+            /** Format: date-time */
+            uploadedAt: string;
+            uploadedBy: string;
+        };
         PitfallLine: {
             caughtBy: string[];
             place: string;
@@ -1178,11 +1661,42 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PlannedLine: {
+            before?: components["schemas"]["Student"];
+            /** Format: int64 */
+            record: number;
+            student: components["schemas"]["Student"];
+            /** @enum {string} */
+            what: "ADD" | "CHANGE" | "BACK" | "SAME" | "LEFT_OUT";
+            why?: string;
+        };
+        PlannedRoster: {
+            columns: components["schemas"]["RosterColumn"][];
+            counts: {
+                [key: string]: number;
+            };
+            encoding: string;
+            fingerprint?: string;
+            lines: components["schemas"]["PlannedLine"][];
+            missing: components["schemas"]["Student"][];
+            problem?: string;
+            separator: string;
+        };
         Points: {
             /** Format: double */
             earned: number;
             /** Format: double */
             possible: number;
+        };
+        Preview: {
+            /** Format: int32 */
+            again?: number;
+            files: components["schemas"]["OwnFile"][];
+            hash: string;
+            late: boolean;
+            leftOut: components["schemas"]["LeftOut"][];
+            remarks: components["schemas"]["Diagnostic"][];
+            types?: components["schemas"]["ProgramOutline"];
         };
         Problem: {
             blocks: boolean;
@@ -1192,6 +1706,10 @@ export interface components {
             line: number;
             message: string;
             path: string;
+        };
+        ProgramOutline: {
+            problems: components["schemas"]["Diagnostic"][];
+            types: components["schemas"]["DeclaredType"][];
         };
         Proof: {
             caught: string[];
@@ -1247,6 +1765,12 @@ export interface components {
             name: string;
             operations: string[];
             sameAs?: string;
+        };
+        RosterColumn: {
+            /** @enum {string} */
+            field: "NUMBER" | "NAME" | "FIRST_NAME" | "FAMILY_NAME" | "GROUP" | "EMAIL" | "NONE";
+            header: string;
+            samples: string[];
         };
         Row: {
             feedback: string;
@@ -1361,7 +1885,7 @@ export interface components {
             values: components["schemas"]["ValuesLine"][];
         };
         Session: {
-            staff?: components["schemas"]["SignedIn"];
+            person?: components["schemas"]["SignedIn"];
         };
         SettingsForm: {
             closes?: string;
@@ -1396,6 +1920,10 @@ export interface components {
         Settled: {
             settled: boolean;
         };
+        Settlement: {
+            /** Format: int64 */
+            student?: number;
+        };
         Sheet: {
             course: string;
             /** Format: int64 */
@@ -1417,7 +1945,7 @@ export interface components {
             login: string;
             name: string;
             /** @enum {string} */
-            role: "LEAD" | "TUTOR";
+            role: "LEAD" | "TUTOR" | "STUDENT";
         };
         SolutionLine: {
             caughtBy: string[];
@@ -1448,11 +1976,27 @@ export interface components {
             words: string;
         };
         Student: {
+            email: string;
             group: string;
             /** Format: int64 */
             id: number;
+            left: boolean;
             name: string;
             number: string;
+        };
+        StudentLine: {
+            /** @enum {string} */
+            access: "NONE" | "INVITED" | "ACTIVE" | "DISABLED";
+            login?: string;
+            student: components["schemas"]["Student"];
+        };
+        StudentLink: {
+            /** Format: date-time */
+            expiresAt?: string;
+            login: string;
+            problem?: string;
+            student: components["schemas"]["Student"];
+            token?: string;
         };
         SubmissionView: {
             /** Format: int32 */
@@ -1557,7 +2101,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1649,7 +2193,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1818,7 +2362,97 @@ export interface operations {
             };
         };
     };
-    give: {
+    enrol: {
+        parameters: {
+            query: {
+                columns: string;
+                missingLeave?: boolean;
+                fingerprint: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    roster: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentLine"][];
+                };
+            };
+        };
+    };
+    links: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinksWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentLink"][];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                columns?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    roster: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedRoster"];
+                };
+            };
+        };
+    };
+    give_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1866,7 +2500,7 @@ export interface operations {
             };
         };
     };
-    enrol: {
+    students: {
         parameters: {
             query?: never;
             header?: never;
@@ -1875,12 +2509,80 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    roster: string;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
                 };
+                content: {
+                    "application/json": components["schemas"]["StudentLine"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenStudent"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentLine"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenStudent"];
             };
         };
         responses: {
@@ -1890,12 +2592,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Enrolment"];
+                    "application/json": components["schemas"]["StudentLine"];
                 };
             };
         };
     };
-    all_3: {
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Left"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -1933,6 +2660,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChecksBegun"];
+                };
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExtensionLine"][];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenExtension"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExtensionLine"][];
+                };
+            };
+        };
+    };
+    withdraw_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExtensionLine"][];
                 };
             };
         };
@@ -1981,7 +2780,156 @@ export interface operations {
             };
         };
     };
-    handIn: {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PileView"][];
+                };
+            };
+        };
+    };
+    upload_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PileView"];
+                };
+            };
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                pile: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PileView"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                pile: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                pile: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PileTaken"];
+                };
+            };
+        };
+    };
+    settle_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                pile: number;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settlement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PileView"];
+                };
+            };
+        };
+    };
+    handIn_1: {
         parameters: {
             query: {
                 student: number;
@@ -2011,7 +2959,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2229,6 +3177,132 @@ export interface operations {
             };
         };
     };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnExerciseView"];
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: {
+                hash?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnAttempt"];
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query: {
+                path: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    starter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     picture: {
         parameters: {
             query: {
@@ -2395,6 +3469,26 @@ export interface operations {
             };
         };
     };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnExercise"][];
+                };
+            };
+        };
+    };
     news: {
         parameters: {
             query?: never;
@@ -2531,7 +3625,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2551,7 +3645,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2638,6 +3732,24 @@ export interface operations {
         };
     };
     signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOutEverywhere: {
         parameters: {
             query?: never;
             header?: never;
@@ -2747,6 +3859,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnAttemptView"];
+                };
+            };
+        };
+    };
+    source_1: {
+        parameters: {
+            query: {
+                path: string;
+                from?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourcePiece"];
                 };
             };
         };

@@ -3,7 +3,7 @@ import { api, body, type Api } from './client';
 
 export const sessionKey = ['session'];
 
-/** Who is signed in; `staff` is absent for nobody. */
+/** Who is signed in; `person` is absent for nobody. */
 export function useSession() {
   return useQuery({
     queryKey: sessionKey,
@@ -30,11 +30,16 @@ export function useSignIn() {
 /**
  * Ends the session and loads the sign-in page anew: nothing that was fetched, written or opened by one person is there for
  * the next, who begins on the first page.
+ *
+ * @param where only here, or wherever else this person is signed in
  */
-export function useSignOut() {
+export function useSignOut(where: 'here' | 'everywhere' = 'here') {
   return useMutation({
     // also where the page is left before the answer is there
-    mutationFn: async () => api.DELETE('/api/session', { keepalive: true }),
+    mutationFn: async () =>
+      where === 'here'
+        ? api.DELETE('/api/session', { keepalive: true })
+        : api.DELETE('/api/session/everywhere', { keepalive: true }),
     onSuccess: () => window.location.replace('/sign-in'),
   });
 }

@@ -1,7 +1,7 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useColleagues, useCourse, useEnrol, useGiveDuty, useRelease, type Duty } from '../api/courses';
+import { useColleagues, useCourse, useGiveDuty, useRelease, type Duty } from '../api/courses';
 import { useExercises } from '../api/exercises';
 import { useMoveExercise } from '../api/manuscript';
 import { inWords } from '../page/count';
@@ -61,7 +61,7 @@ function OpenCourse({ course }: { course: Course }) {
               ? 'No student is in it yet.'
               : `${inWords(students)} students${
                   course.groups.length > 1
-                    ? ` in groups ${course.groups.map((g) => `${g.name} (${g.students})`).join(', ')}`
+                    ? ` in groups ${course.groups.map((g) => `${g.name || 'none'} (${g.students})`).join(', ')}`
                     : ''
                 }.`}{' '}
             {leads && (
@@ -76,6 +76,14 @@ function OpenCourse({ course }: { course: Course }) {
           </p>
         </>
       )}
+      <p className="mt-3">
+        <Link
+          to={`/courses/${course.id}/students`}
+          className={students === 0 && leads ? 'act act-first' : 'act'}
+        >
+          {students === 0 && leads ? 'Take in the students' : 'Students'}
+        </Link>
+      </p>
       <Exercises course={course} />
     </Page>
   );
@@ -225,14 +233,13 @@ function Staff({ course, leads }: { course: Course; leads: boolean }) {
                 </button>
               </span>
             ) : (
-              <span className="text-soft">{duties[m.duty].does}</span>
+              <span className="text-soft">{duties[m.duty as Duty].does}</span>
             )}
           </li>
         ))}
       </ul>
       <Mistake error={give.error ?? release.error} />
       {leads && <Another course={course} onGive={(account, duty) => give.mutate({ account, duty })} />}
-      {leads && <Enrol course={course.id} />}
     </section>
   );
 }
@@ -297,48 +304,5 @@ function Another(props: { course: Course; onGive: (account: number, duty: Duty) 
         Give the duty
       </button>
     </form>
-  );
-}
-
-/** Takes the students in, from the list the school has. */
-function Enrol({ course }: { course: number }) {
-  const enrol = useEnrol(course);
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <section aria-labelledby="students-heading" className="mt-7">
-      <h2 id="students-heading" className="margin-heading">
-        Students
-      </h2>
-      <label className="mt-2 block text-soft" htmlFor="roster">
-        A CSV with the columns <code className="name">number</code>, <code className="name">name</code>,{' '}
-        <code className="name">group</code>. Whose number is known is changed, never doubled.
-      </label>
-      <input
-        id="roster"
-        ref={input}
-        type="file"
-        accept=".csv,text/csv"
-        className="chooser mt-2 w-full"
-        onChange={(e) => {
-          const roster = e.target.files?.[0];
-          if (roster) {
-            enrol.mutate(roster, {
-              onSettled: () => {
-                if (input.current) {
-                  input.current.value = '';
-                }
-              },
-            });
-          }
-        }}
-      />
-      {enrol.isPending && <Waiting what="Taking them in" />}
-      {enrol.data && (
-        <p role="status" className="mt-2 border-l-[3px] border-verdigris pl-2">
-          {inWords(enrol.data.added)} added, {enrol.data.changed} changed, {enrol.data.same} as they were.
-        </p>
-      )}
-      <Mistake error={enrol.error} />
-    </section>
   );
 }

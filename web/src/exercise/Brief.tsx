@@ -7,9 +7,11 @@ import java from 'highlight.js/lib/languages/java';
  * A brief as students read it: Markdown with tables and highlighted code. Markup in it is shown as text; pictures are those
  * that lie in the exercise.
  *
+ * @param own whether a student reads it
  * @param written whether pictures are taken from what is being written rather than from what is in force
  */
-export function Brief({ text, exercise, written }: { text: string; exercise: number; written: boolean }) {
+export function Brief(props: { text: string; exercise: number; written: boolean; own?: boolean }) {
+  const { text, exercise, written } = props;
   return (
     <div className="reading markdown">
       <Markdown
@@ -17,7 +19,7 @@ export function Brief({ text, exercise, written }: { text: string; exercise: num
         rehypePlugins={[[rehypeHighlight, { languages: { java } }]]}
         urlTransform={(url) =>
           url.startsWith('images/')
-            ? `/api/exercises/${exercise}/picture?path=${encodeURIComponent(decodeURI(url))}&written=${written}`
+            ? `/api/exercises/${exercise}/${props.own ? 'mine/' : ''}picture?path=${encodeURIComponent(decodeURI(url))}${props.own ? '' : `&written=${written}`}`
             : /^(https?:|mailto:|#)/.test(url)
               ? url
               : ''

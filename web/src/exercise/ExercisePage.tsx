@@ -10,6 +10,7 @@ import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { Brief } from './Brief';
 import { HandIn } from './HandIn';
+import { OtherDeadlines } from './OtherDeadlines';
 import { SubmissionLine } from './SubmissionLine';
 import { tally } from './tally';
 
@@ -67,7 +68,18 @@ function InForce({ exercise: e }: { exercise: Opened }) {
           { text: `${e.number} · ${e.title}` },
         ]}
         left={<Left exercise={e} rows={sheet.data?.rows ?? []} />}
-        right={e.rights.includes('HAND_IN') && <HandIn exercise={e.id} students={e.students} />}
+        right={
+          e.rights.includes('HAND_IN') && (
+            <>
+              <HandIn exercise={e.id} students={e.students} />
+              <OtherDeadlines
+                exercise={e.id}
+                students={e.students}
+                sets={e.rights.includes('SET_EXERCISES') && e.dueAt !== undefined}
+              />
+            </>
+          )
+        }
       >
         <h1 className="text-[27px]">{e.title}</h1>
         <div className="mt-3 max-w-[66ch]">

@@ -1,16 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type DragEvent, type FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
-import { handIn, type Api } from '../api/client';
+import { handIn, type Api, type Chosen } from '../api/client';
 import { sheetKey } from '../api/exercises';
+import { FileDrop } from '../hand-in/FileDrop';
 import { Mistake } from '../page/Notice';
 
 /** Hands in for a student: one zip, or loose sources. */
 export function HandIn({ exercise, students }: { exercise: number; students: Api<'Student'>[] }) {
   const [student, setStudent] = useState('');
-  const [files, setFiles] = useState<File[]>([]);
-  const [over, setOver] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
+  const [files, setFiles] = useState<Chosen[]>([]);
   const queries = useQueryClient();
   const send = useMutation({
     mutationFn: () => {
@@ -25,23 +24,9 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
     onSuccess: () => {
       setFiles([]);
       setStudent('');
-      if (input.current) {
-        input.current.value = '';
-      }
       void queries.invalidateQueries({ queryKey: sheetKey(exercise) });
     },
   });
-
-  function choose(list: FileList | null) {
-    setFiles(list ? [...list] : []);
-    send.reset();
-  }
-
-  function drop(event: DragEvent) {
-    event.preventDefault();
-    setOver(false);
-    choose(event.dataTransfer.files);
-  }
 
   function submit(event: FormEvent) {
     event.preventDefault();
@@ -68,9 +53,9 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
       >
         <option value="">Choose …</option>
         {groups.map((g) => (
-          <optgroup key={g} label={`Group ${g}`}>
+          <optgroup key={g} label={g === '' ? 'No group' : `Group ${g}`}>
             {students
-              .filter((s) => s.group === g)
+              .filter((s) => s.group === g && !s.left)
               .map((s) => (
                 <option key={s.id} value={s.id}>
                   {s.name} · {s.number}
@@ -79,29 +64,22 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
           </optgroup>
         ))}
       </select>
-      <label className="mt-3 block font-semibold" htmlFor="files">
-        Sources
-      </label>
-      <div
-        onDragOver={(e) => {
-          e.preventDefault();
-          setOver(true);
+      <p className="mt-3 mb-1 font-semibold">Sources</p>
+      <FileDrop
+        label="Sources"
+        what="One .zip or .tar.gz, the .java files, or their folder. They can be dropped here."
+        accept=".zip,.tar,.gz,.tgz,.java"
+        busy={send.isPending}
+        onChosen={(chosen) => {
+          setFiles(chosen);
+          send.reset();
         }}
-        onDragLeave={() => setOver(false)}
-        onDrop={drop}
-        className={`mt-1 rounded-[3px] border border-dashed p-3 ${over ? 'border-ink bg-tint' : 'border-soft'}`}
-      >
-        <input
-          id="files"
-          ref={input}
-          type="file"
-          multiple
-          accept=".zip,.java"
-          className="chooser w-full"
-          onChange={(e) => choose(e.target.files)}
-        />
-        <p className="mt-2 text-[13px] text-soft">One .zip, or the .java files. They can be dropped here.</p>
-      </div>
+      />
+      {files.length > 0 && (
+        <p role="status" className="mt-2 truncate text-[14px]" title={files.map((f) => f.path).join(', ')}>
+          {files.length === 1 ? files[0]!.path : `${files.length} files chosen`}
+        </p>
+      )}
       <Mistake error={send.error} />
       {send.data && (
         <p role="status" className="mt-2 border-l-[3px] border-verdigris pl-2">
@@ -114,6 +92,9 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
       <button type="submit" className="act act-first mt-3" disabled={send.isPending}>
         {send.isPending ? 'Sending …' : 'Hand in'}
       </button>
+      <Link to={`/exercises/${exercise}/pile`} className="quiet mt-4 block">
+        Hand in for many at once
+      </Link>
     </form>
   );
 }

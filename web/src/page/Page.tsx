@@ -44,7 +44,7 @@ export function Page(props: {
 function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
   const session = useSession();
   const signOut = useSignOut();
-  const staff = session.data?.staff;
+  const staff = session.data?.person;
   return (
     <header className="sticky top-0 z-10 flex items-center gap-6 border-b border-rule bg-paper px-8 py-3 whitespace-nowrap">
       <Link to="/" className="font-read text-[19px] font-bold italic">

@@ -14,7 +14,7 @@ export function SignInPage() {
   useEffect(() => {
     document.title = 'Sign in · Hausaufgabe';
   }, []);
-  const staff = session.data?.staff;
+  const staff = session.data?.person;
   if (staff) {
     const comesBack = before?.of === undefined || before.of === staff.login;
     return <Navigate to={comesBack ? (before?.from ?? '/') : '/'} replace />;
@@ -26,8 +26,8 @@ export function SignInPage() {
   }
 
   return (
-    <div className="grid min-h-screen grid-cols-[minmax(0,1fr)_420px]">
-      <div className="flex flex-col justify-center px-[8vw]">
+    <div className="grid min-h-screen md:grid-cols-[minmax(0,1fr)_420px]">
+      <div className="hidden flex-col justify-center px-[8vw] md:flex">
         <p className="font-read text-[42px] leading-tight font-bold italic">Hausaufgabe</p>
         <p className="reading mt-3 max-w-[46ch] text-soft">
           Who plays which role, what holds, whether it behaves, and why it earned its points: read from top to
@@ -35,7 +35,7 @@ export function SignInPage() {
         </p>
         <Sample />
       </div>
-      <main className="flex flex-col justify-center border-l border-rule bg-sheet px-12">
+      <main className="flex flex-col justify-center border-rule bg-sheet px-6 md:border-l md:px-12">
         <form onSubmit={submit} aria-labelledby="sign-in" noValidate>
           <h1 id="sign-in" className="text-[25px]">
             Sign in
@@ -67,7 +67,9 @@ export function SignInPage() {
             {signIn.isPending ? 'Signing in …' : 'Sign in'}
           </button>
         </form>
-        <p className="mt-10 text-[14px] text-soft">For staff of the course. The lead gives out sign-ins.</p>
+        <p className="mt-10 text-[14px] text-soft">
+          Staff and students begin with a link that the course’s lead gives them, and choose a password by it.
+        </p>
       </main>
     </div>
   );

@@ -8,7 +8,7 @@ import { Notice, Waiting } from '../page/Notice';
 export function SignedIn() {
   const session = useSession();
   const at = useLocation();
-  const login = session.data?.staff?.login;
+  const login = session.data?.person?.login;
   const last = useRef<string>(undefined);
   if (login) {
     // eslint-disable-next-line react-hooks/refs -- only read once nobody is signed in any more
@@ -33,7 +33,7 @@ export function SignedIn() {
       </div>
     );
   }
-  return session.data.staff ? (
+  return session.data.person ? (
     <Outlet />
   ) : (
     // whoever was here before comes back to where that was; somebody else begins on the first page

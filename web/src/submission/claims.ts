@@ -10,7 +10,7 @@ export type Claim =
   | { kind: 'scenario'; item: string; verdict: Verdict; scenario: Api<'ScenarioResult'> };
 
 /** The requirements as claims, what waits for a person first. */
-export function requirementsOf(report: Report): Extract<Claim, { kind: 'requirement' }>[] {
+export function requirementsOf(report: Pick<Report, 'findings'>): Extract<Claim, { kind: 'requirement' }>[] {
   const claims = report.findings.map((finding) => ({
     kind: 'requirement' as const,
     item: `requirement:${finding.id}`,
@@ -20,7 +20,7 @@ export function requirementsOf(report: Report): Extract<Claim, { kind: 'requirem
   return claims.sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict));
 }
 
-export function scenariosOf(report: Report): Extract<Claim, { kind: 'scenario' }>[] {
+export function scenariosOf(report: Pick<Report, 'scenarios'>): Extract<Claim, { kind: 'scenario' }>[] {
   const claims = report.scenarios.map((scenario) => ({
     kind: 'scenario' as const,
     item: `scenario:${scenario.name}`,

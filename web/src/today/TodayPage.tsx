@@ -27,7 +27,9 @@ export function TodayPage() {
     <Page title="Today" crumbs={[{ text: 'Today' }]}>
       <div className="mx-auto max-w-[820px] py-4">
         <p className="margin-heading">{today}</p>
-        <h1 className="mt-1 text-[29px]">What lies on the desk, {session.data?.staff?.name.split(' ')[0]}</h1>
+        <h1 className="mt-1 text-[29px]">
+          What lies on the desk, {session.data?.person?.name.split(' ')[0]}
+        </h1>
         <SandboxNotice />
         {exercises.isPending && <Waiting what="Looking" />}
         {exercises.isError && (
@@ -37,7 +39,7 @@ export function TodayPage() {
             again={() => void exercises.refetch()}
           />
         )}
-        {courses.data?.length === 0 && <NoCourse lead={session.data?.staff?.role === 'LEAD'} />}
+        {courses.data?.length === 0 && <NoCourse lead={session.data?.person?.role === 'LEAD'} />}
         {courses.data?.map((c) => (
           <Course
             key={c.id}
@@ -46,7 +48,7 @@ export function TodayPage() {
             known={exercises.isSuccess}
           />
         ))}
-        {courses.data && courses.data.length > 0 && session.data?.staff?.role === 'LEAD' && <OneMore />}
+        {courses.data && courses.data.length > 0 && session.data?.person?.role === 'LEAD' && <OneMore />}
         <SandboxTried />
       </div>
     </Page>

@@ -5,7 +5,7 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.Application;
 import hausaufgabe.server.account.Accounts;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Beginnings;
@@ -85,7 +85,7 @@ final class SheetBench {
     }
 
     private long handIn(ConfigurableApplicationContext context) throws IOException {
-        Staff lead = context.getBean(Accounts.class).create("maike", "Maike Thiede", PASSWORD, Staff.Role.LEAD);
+        Person lead = context.getBean(Accounts.class).create("maike", "Maike Thiede", PASSWORD, Person.Role.LEAD);
         List<Student> roster = IntStream.rangeClosed(1, count)
                 .mapToObj(n -> new Student(0, String.valueOf(20261000 + n), "Student " + n, "ABCD".charAt(n % 4) + ""))
                 .toList();

@@ -9,6 +9,7 @@ import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
 import hausaufgabe.core.language.Reading;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.marking.PointScheme;
 import hausaufgabe.core.matching.Match;
@@ -31,6 +32,7 @@ import hausaufgabe.core.scenario.wholerun.GivenTests;
 import hausaufgabe.core.scenario.wholerun.WholeRuns;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -122,6 +124,29 @@ public final class Check {
                 CodeHealth.of(reading.design(), starter),
                 Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
+    }
+
+    /** What sources declare. */
+    public ProgramOutline outline(List<SourceFile> sources) {
+        Reading reading = reader.read(sources);
+        List<ProgramOutline.DeclaredType> types = reading.design().types().stream()
+                .filter(t -> t.origin() == Type.Origin.DECLARED && t.span() != null)
+                .map(t -> new ProgramOutline.DeclaredType(
+                        t.name(), word(t.kind()), t.span().file(), t.span().line()))
+                .sorted(Comparator.comparing(ProgramOutline.DeclaredType::file)
+                        .thenComparing(ProgramOutline.DeclaredType::line))
+                .toList();
+        return new ProgramOutline(types, reading.compiled() ? List.of() : reading.diagnostics());
+    }
+
+    private static String word(Type.Kind kind) {
+        return switch (kind) {
+            case CLASS -> "class";
+            case ABSTRACT_CLASS -> "abstract class";
+            case INTERFACE, FUNCTION_TYPE -> "interface";
+            case ENUM -> "enum";
+            case RECORD -> "record";
+        };
     }
 
     private static List<Diagnostic> diagnostics(CheckRequest request, Reading reading, boolean cutShort) {

@@ -1,6 +1,8 @@
 package hausaufgabe.checking;
 
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 
@@ -14,6 +16,13 @@ public interface CheckDispatcher extends AutoCloseable {
      * @return the report; fails with {@link CheckFailed} where none could be made
      */
     CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress);
+
+    /**
+     * Reads sources to say what they declare. Comes before all checks, since somebody waits for it.
+     *
+     * @return fails with {@link CheckFailed} where they cannot be read
+     */
+    CompletableFuture<ProgramOutline> outline(List<SourceFile> sources);
 
     @Override
     void close();

@@ -2,6 +2,7 @@ package hausaufgabe.server;
 
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Roster;
+import hausaufgabe.server.course.RosterUnusable;
 import java.io.IOException;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
@@ -16,8 +17,8 @@ class FirstSetting {
         this.courses = courses;
     }
 
-    /** @throws Roster.Unusable where the roster cannot be used; nothing is stored then, nor where there is a course already */
-    void create(String title, Path roster) throws Roster.Unusable, IOException {
+    /** @throws RosterUnusable where the roster cannot be used; nothing is stored then, nor where there is a course already */
+    void create(String title, Path roster) throws RosterUnusable, IOException {
         if (!courses.all().isEmpty()) {
             throw Problem.conflict("These records already hold a course; start without --roster.");
         }

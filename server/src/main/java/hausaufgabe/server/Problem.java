@@ -42,6 +42,10 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.GONE, message);
     }
 
+    public static Problem tooLarge(String message) {
+        return new Problem(HttpStatus.PAYLOAD_TOO_LARGE, message);
+    }
+
     public static Problem forbidden(String message) {
         return new Problem(HttpStatus.FORBIDDEN, message);
     }

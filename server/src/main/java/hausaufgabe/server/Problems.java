@@ -44,7 +44,7 @@ class Problems {
     ResponseEntity<ProblemDetail> onTooLarge() {
         return answer(
                 HttpStatus.PAYLOAD_TOO_LARGE,
-                "The upload is larger than 20 MB. Pack only the sources and upload again. Nothing was stored.");
+                "The upload is larger than 120 MB. Pack only the sources and upload again. Nothing was stored.");
     }
 
     @ExceptionHandler(MultipartException.class)

@@ -8,7 +8,6 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -17,16 +16,16 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Staffing;
+import hausaufgabe.server.course.Student;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpSession;
-import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -77,7 +76,7 @@ class CourseTest {
 
     private MockHttpSession somebody(Duty duty) throws Exception {
         String login = "s" + UUID.randomUUID().toString().substring(0, 8);
-        Staff made = accounts.create(login, "Somebody " + login, "nordhafen", Staff.Role.TUTOR);
+        Person made = accounts.create(login, "Somebody " + login, "nordhafen", Person.Role.TUTOR);
         if (duty != null) {
             staffing.give(harbour.course, made.id(), duty);
         }
@@ -153,37 +152,10 @@ class CourseTest {
     }
 
     @Test
-    void studentsComeFromARosterAndASecondOneChangesAndNeverDoubles() throws Exception {
-        long course = begun("Ropes");
-
-        roster(course, "number;name;group\n1;Fenja Kogge;A\n2;Tjark Bojer;B\n", lead)
-                .andExpect(jsonPath("$.added").value(2));
-        roster(course, "number,name,group\n1,Fenja Kogge,A\n2,Tjark Bojer,A\n3,Wiebke Sandvik,A\n", lead)
-                .andExpect(jsonPath("$.added").value(1))
-                .andExpect(jsonPath("$.changed").value(1))
-                .andExpect(jsonPath("$.same").value(1));
-        roster(course, "number,name\n4,Nobody\n", lead)
-                .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.detail", containsString("no group")));
-        roster(course, "number,name,group\n5,Nobody,A\n", tutor).andExpect(status().isForbidden());
-
-        http.perform(get("/api/courses/" + course).session(lead))
-                .andExpect(jsonPath("$.groups[0].students").value(3))
-                .andExpect(jsonPath("$.groups", hasSize(1)));
-    }
-
-    private ResultActions roster(long course, String csv, MockHttpSession as) throws Exception {
-        return http.perform(multipart("/api/courses/" + course + "/students")
-                .file(new MockMultipartFile("roster", "roster.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
-                .session(as)
-                .with(csrf()));
-    }
-
-    @Test
     void aStudentOfAnotherCourseHandsNothingInHere() throws Exception {
         long course = begun("Knots");
-        roster(course, "number,name,group\n1,Somebody Else,A\n", lead);
-        long other = courses.students(course).get(0).id();
+        long other =
+                courses.enrol(course, new Student(0, "1", "Somebody Else", "A")).id();
 
         harbour.handIn(http, lead, other, "Main.java", Harbour.GOOD.getBytes(StandardCharsets.UTF_8))
                 .andExpect(status().isNotFound())

@@ -77,7 +77,7 @@ class HandInTest {
         int before = count();
 
         assertRefused("work.zip", "no zip".getBytes(StandardCharsets.UTF_8), "is not a zip");
-        assertRefused("work.zip", zip(), "is an empty zip");
+        assertRefused("work.zip", zip(), "is an empty archive");
         assertRefused("work.zip", zip("readme.txt"), "holds no source file");
         assertRefused("work.zip", zip("../../Ship.java"), "leaves the folder");
         assertRefused("Ship.java", new byte[] {1, 0, 1}, "is not a text file");

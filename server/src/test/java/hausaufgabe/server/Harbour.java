@@ -9,17 +9,19 @@ import hausaufgabe.checking.Check;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.ProgramOutline;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.Lateness;
 import hausaufgabe.core.exercise.Rounding;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
@@ -31,6 +33,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
@@ -70,8 +73,8 @@ public class Harbour {
     private Manuscripts manuscripts;
 
     private final AtomicBoolean breaks = new AtomicBoolean();
-    public Staff lead;
-    public Staff tutor;
+    public Person lead;
+    public Person tutor;
     public List<Student> students;
     public Exercises.Line exercise;
     public long course;
@@ -99,31 +102,68 @@ public class Harbour {
             }
 
             @Override
+            public synchronized CompletableFuture<ProgramOutline> outline(List<SourceFile> sources) {
+                return CompletableFuture.completedFuture(check.outline(sources));
+            }
+
+            @Override
             public void close() {
                 // nothing was opened
             }
         };
     }
 
-    private static ExerciseFolder berths() {
-        ExerciseSettings settings = new ExerciseSettings(
+    /** How the exercise about berths is set, but for what a test changes. */
+    public static ExerciseSettings settings(
+            String due, Lateness late, ExerciseSettings.Attempts attempts, ExerciseSettings.Shown shows) {
+        return new ExerciseSettings(
                 "What a berth costs",
                 ZoneId.of("UTC"),
                 null,
-                LocalDateTime.parse("2030-01-01T20:00"),
-                Lateness.NONE,
+                LocalDateTime.parse(due),
+                late,
                 Rounding.USUAL,
-                ExerciseSettings.Attempts.ANY,
-                ExerciseSettings.Shown.NOTHING,
+                attempts,
+                shows,
                 List.of(),
                 Map.of(),
                 Map.of());
+    }
+
+    private static ExerciseFolder berths(ExerciseSettings settings) {
         try {
             return Beginnings.folder(
                     settings, "Brief.", Catalogue.text("strategy").orElseThrow());
         } catch (ArchiveException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static ExerciseSettings usual() {
+        return settings(
+                "2030-01-01T20:00", Lateness.NONE, ExerciseSettings.Attempts.ANY, ExerciseSettings.Shown.NOTHING);
+    }
+
+    /** A course of a test's own, with an exercise that is open. */
+    public record Place(long course, long exercise, List<Student> students) {}
+
+    /** Makes a course that no other test changes, led by Maike, with Jonte to mark. */
+    public Place place(Student... enrolled) {
+        open();
+        Courses.Heading made = courses.create("Course " + UUID.randomUUID(), List.of(enrolled));
+        staffing.give(made.id(), lead.id(), Duty.LEAD);
+        staffing.give(made.id(), tutor.id(), Duty.TUTOR);
+        long opened = manuscripts.open(made.id(), berths(usual()), lead).exerciseId();
+        return new Place(made.id(), opened, courses.students(made.id()));
+    }
+
+    /** Puts a version with other settings in force. */
+    public void change(Place place, ExerciseSettings settings) {
+        manuscripts.put(
+                place.exercise(),
+                Map.of(ExerciseFolder.SETTINGS, berths(settings).files().get(ExerciseFolder.SETTINGS)),
+                lead);
+        manuscripts.putInForce(place.exercise(), "", lead);
     }
 
     /** The next check, whatever of, breaks its checker. */
@@ -136,8 +176,8 @@ public class Harbour {
         if (lead != null) {
             return;
         }
-        lead = accounts.create("maike", "Maike Thiede", "nordhafen", Staff.Role.LEAD);
-        tutor = accounts.create("jonte", "Jonte Harmsdeich", "nordhafen", Staff.Role.TUTOR);
+        lead = accounts.create("maike", "Maike Thiede", "nordhafen", Person.Role.LEAD);
+        tutor = accounts.create("jonte", "Jonte Harmsdeich", "nordhafen", Person.Role.TUTOR);
         Courses.Heading course = courses.create(
                 "Software Design II",
                 List.of(
@@ -148,7 +188,8 @@ public class Harbour {
         staffing.give(course.id(), lead.id(), Duty.LEAD);
         staffing.give(course.id(), tutor.id(), Duty.TUTOR);
         this.course = course.id();
-        exercise = exercises.line(manuscripts.open(course.id(), berths(), lead).exerciseId());
+        exercise = exercises.line(
+                manuscripts.open(course.id(), berths(usual()), lead).exerciseId());
     }
 
     public Student student(String number) {
@@ -159,10 +200,14 @@ public class Harbour {
     }
 
     public MockHttpSession signedIn(MockMvc http, String login) throws Exception {
+        return signedIn(http, login, "nordhafen");
+    }
+
+    public MockHttpSession signedIn(MockMvc http, String login, String password) throws Exception {
         return (MockHttpSession) http.perform(post("/api/session")
                         .with(csrf())
                         .contentType("application/json")
-                        .content("{\"login\":\"" + login + "\",\"password\":\"nordhafen\"}"))
+                        .content("{\"login\":\"" + login + "\",\"password\":\"" + password + "\"}"))
                 .andReturn()
                 .getRequest()
                 .getSession();
@@ -175,6 +220,20 @@ public class Harbour {
                 .param("student", String.valueOf(student))
                 .session(session)
                 .with(csrf()));
+    }
+
+    /** Hands in good sources for the first student of a course and gives the submission's id. */
+    public long handedIn(MockMvc http, MockHttpSession session, Place place) throws Exception {
+        String body = http.perform(multipart("/api/exercises/" + place.exercise() + "/submissions")
+                        .file(new MockMultipartFile(
+                                "files", "Main.java", "text/plain", GOOD.getBytes(StandardCharsets.UTF_8)))
+                        .param("student", String.valueOf(place.students().get(0).id()))
+                        .session(session)
+                        .with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        return ((Number) JsonPath.read(body, "$.id")).longValue();
     }
 
     /** Hands in good sources and gives the submission's id. */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.server.course.Roster;
+import hausaufgabe.server.course.RosterUnusable;
 import hausaufgabe.server.course.Student;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -25,7 +26,7 @@ class RosterTest {
     void studentsAreReadInWhateverWayTheListWasSaved() throws Exception {
         String comma = "Number,Name,Group\n7,\"Böjer, Inken\",C\n8,Nis Kogge,D\n";
         String semicolon = "number;name;group\r\n7;Böjer, Inken;C\r\n\r\n8;Nis Kogge;D\r\n";
-        String tab = "group\tnumber\tname\nC\t7\tBöjer, Inken\nD\t8\tNis Kogge";
+        String tab = "Gruppe\tMatrikel-Nr.\tNachname, Vorname\tName\nC\t7\t\tBöjer, Inken\nD\t8\t\tNis Kogge";
         Charset western = Charset.forName("windows-1252");
 
         for (byte[] bytes : List.of(
@@ -46,14 +47,16 @@ class RosterTest {
             value = {
                 "'' | lists nobody",
                 "'number,name,group' | lists nobody",
-                "'number,name,group~7,Nis Kogge,' | record 1: no group",
-                "'number,name~7,Nis Kogge' | record 1: no group",
-                "'number,name,group~7,Nis,A~7,Inken,A' | record 2: the number 7 stands in record 1 already"
+                "'number,name,group~7,,A' | record 2: no name",
+                "'number,group~7,A' | Say which column holds the name",
+                "'number,name,email~7,Nis Kogge,nis' | record 2: “nis” is no e-mail address",
+                "'number,name,group~7,\"Nis,A~8,Inken,A' | a quotation mark there has no partner",
+                "'number,name,group~7,Nis,A~7,Inken,A' | record 3: the number 7 stands in record 2 already"
             })
     void aListThatIsNoneIsRefusedWithThePlace(String text, String words) throws Exception {
         Path file = Files.writeString(folder.resolve("roster.csv"), text.replace('~', '\n'));
 
-        Roster.Unusable e = assertThrows(Roster.Unusable.class, () -> Roster.read(file));
+        RosterUnusable e = assertThrows(RosterUnusable.class, () -> Roster.read(file));
 
         assertTrue(e.getMessage().contains(words), e.getMessage());
     }
@@ -62,16 +65,16 @@ class RosterTest {
     void aNameThatIsTooLongIsSaidToBe() throws Exception {
         Path file = Files.writeString(folder.resolve("roster.csv"), "number,name,group\n7," + "N".repeat(300) + ",A\n");
 
-        Roster.Unusable e = assertThrows(Roster.Unusable.class, () -> Roster.read(file));
+        RosterUnusable e = assertThrows(RosterUnusable.class, () -> Roster.read(file));
 
-        assertTrue(e.getMessage().contains("record 1: the name has 300 characters; 120 is most"), e.getMessage());
+        assertTrue(e.getMessage().contains("record 2: the name has 300 characters; 120 is most"), e.getMessage());
     }
 
     @Test
     void aFileThatIsNotThereIsSaidToBeMissing() {
         Path file = folder.resolve("none.csv");
 
-        assertTrue(assertThrows(Roster.Unusable.class, () -> Roster.read(file))
+        assertTrue(assertThrows(RosterUnusable.class, () -> Roster.read(file))
                 .getMessage()
                 .contains("There is no file"));
     }

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.SimpleFileVisitor;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;
@@ -18,74 +19,153 @@ public final class Archive {
 
     private final Predicate<String> isSource;
     private final ArchiveLimits limits;
-    private final ZipFiles zips;
+    private final PackedFiles packed;
 
     /** @param isSource whether a file is a source, by its path */
     public Archive(Predicate<String> isSource, ArchiveLimits limits) {
         this.isSource = isSource;
         this.limits = limits;
-        this.zips = new ZipFiles(limits);
+        this.packed = new PackedFiles(limits);
     }
 
-    /** @throws ArchiveException where it is neither a folder nor a zip, or one that cannot be used */
-    public Upload read(Path folderOrZip) throws ArchiveException, IOException {
-        if (Files.isDirectory(folderOrZip)) {
-            return folder(folderOrZip);
+    /** @throws ArchiveException where it is neither a folder nor an archive, or one that cannot be used */
+    public Upload read(Path folderOrArchive) throws ArchiveException, IOException {
+        if (Files.isDirectory(folderOrArchive)) {
+            return folder(folderOrArchive);
         }
-        if (!Files.isRegularFile(folderOrZip)) {
-            throw new ArchiveException("There is no folder or zip at " + folderOrZip + ".");
+        if (!Files.isRegularFile(folderOrArchive)) {
+            throw new ArchiveException("There is no folder or zip at " + folderOrArchive + ".");
         }
-        return zip(folderOrZip.getFileName().toString(), Files.readAllBytes(folderOrZip));
+        return packed(folderOrArchive.getFileName().toString(), Files.readAllBytes(folderOrArchive))
+                .upload();
     }
 
     private Upload folder(Path folder) throws ArchiveException, IOException {
-        Map<String, byte[]> found = new TreeMap<>();
+        Map<String, Path> files = new TreeMap<>();
         Files.walkFileTree(folder, new SimpleFileVisitor<>() {
             @Override
-            public FileVisitResult preVisitDirectory(Path dir, BasicFileAttributes a) {
-                return ZipFiles.SKIPPED.contains(dir.getFileName().toString()) && !dir.equals(folder)
-                        ? FileVisitResult.SKIP_SUBTREE
-                        : FileVisitResult.CONTINUE;
-            }
-
-            @Override
-            public FileVisitResult visitFile(Path file, BasicFileAttributes a) throws IOException {
-                String path = folder.relativize(file).toString().replace('\\', '/');
-                if (a.isRegularFile() && isSource.test(path)) {
-                    found.put(
-                            path,
-                            a.size() > limits.bytesPerSource()
-                                    ? new byte[limits.bytesPerSource() + 1]
-                                    : Files.readAllBytes(file));
+            public FileVisitResult visitFile(Path file, BasicFileAttributes a) {
+                if (a.isRegularFile()) {
+                    files.put(folder.relativize(file).toString().replace('\\', '/'), file);
                 }
                 return FileVisitResult.CONTINUE;
             }
         });
+        Clutter clutter = new Clutter(files.keySet());
+        Map<String, byte[]> found = new TreeMap<>();
+        for (Map.Entry<String, Path> e : files.entrySet()) {
+            if (isSource.test(e.getKey()) && clutter.of(e.getKey()) == null) {
+                // one byte too many tells that a file is too large, without reading all of it
+                found.put(
+                        e.getKey(),
+                        Files.size(e.getValue()) > limits.bytesPerSource()
+                                ? new byte[limits.bytesPerSource() + 1]
+                                : Files.readAllBytes(e.getValue()));
+            }
+        }
         return upload(folder.getFileName() + "", found);
     }
 
-    /** @param name what the uploader called it, for messages */
-    public Upload zip(String name, byte[] bytes) throws ArchiveException {
-        return upload(name, zips.read(name, bytes, isSource));
+    /**
+     * What was uploaded: one archive, or files with the paths they have in their folder.
+     *
+     * @param files by path
+     */
+    public Received receive(Map<String, byte[]> files) throws ArchiveException {
+        if (files.isEmpty()) {
+            throw new ArchiveException("No file was chosen. Choose one .zip or the .java files.");
+        }
+        Map.Entry<String, byte[]> only = files.entrySet().iterator().next();
+        return files.size() == 1 && !isSource.test(only.getKey())
+                ? packed(only.getKey(), only.getValue())
+                : files(files);
     }
 
-    /** @param files loose files by name */
-    public Upload files(Map<String, byte[]> files) throws ArchiveException {
-        Map<String, byte[]> found = new TreeMap<>();
-        for (Map.Entry<String, byte[]> e : files.entrySet()) {
-            String path = ZipFiles.safe(e.getKey(), e.getKey());
-            if (!isSource.test(path)) {
-                throw new ArchiveException(path + " is no source file. Choose .java files, or one .zip.");
-            }
-            found.put(path, e.getValue());
+    /**
+     * Takes the sources out of an archive. One that holds nothing but another archive is opened twice.
+     *
+     * @param name what the uploader called it, for messages
+     */
+    public Received packed(String name, byte[] bytes) throws ArchiveException {
+        return packed(name, bytes, true);
+    }
+
+    private Received packed(String name, byte[] bytes, boolean nested) throws ArchiveException {
+        String shown = FileNames.shown(name);
+        if (NotASource.isPackedOtherwise(name)) {
+            throw new ArchiveException(
+                    shown + " is packed in a way that is not read here. Pack it as .zip or .tar.gz and upload that.");
         }
-        return upload("The upload", found);
+        if (NotASource.isCompiled(name)) {
+            throw new ArchiveException(shown + " is compiled. Hand in the sources it was made from.");
+        }
+        PackedFiles.Contents contents =
+                packed.read(shown, bytes, path -> isSource.test(path) || (nested && PackedFiles.isNamedSo(path)));
+        Map<String, byte[]> sources = new TreeMap<>(contents.files());
+        List<LeftOut> leftOut = new ArrayList<>(contents.leftOut());
+        Map<String, byte[]> within = new TreeMap<>();
+        sources.entrySet().removeIf(e -> {
+            boolean archive = !isSource.test(e.getKey());
+            if (archive) {
+                within.put(e.getKey(), e.getValue());
+            }
+            return archive;
+        });
+        if (sources.isEmpty() && within.size() == 1) {
+            Map.Entry<String, byte[]> inner = within.entrySet().iterator().next();
+            return packed(inner.getKey() + " in " + shown, inner.getValue(), false);
+        }
+        within.keySet().forEach(path -> leftOut.add(new LeftOut(path, NotASource.why(path))));
+        if (sources.isEmpty()) {
+            throw empty(shown, leftOut);
+        }
+        return new Received(upload(shown, sources), leftOut);
+    }
+
+    /** @param files loose files by the path they have in their folder */
+    public Received files(Map<String, byte[]> files) throws ArchiveException {
+        Map<String, byte[]> found = new TreeMap<>();
+        List<LeftOut> leftOut = new ArrayList<>();
+        Map<String, byte[]> safe = new TreeMap<>();
+        for (Map.Entry<String, byte[]> e : files.entrySet()) {
+            safe.put(PackedFiles.safe(e.getKey(), e.getKey()), e.getValue());
+        }
+        if (safe.size() > limits.files()) {
+            throw new ArchiveException(
+                    "More than " + limits.files() + " files were chosen. Choose only the folder with the sources.");
+        }
+        Clutter clutter = new Clutter(safe.keySet());
+        for (Map.Entry<String, byte[]> e : safe.entrySet()) {
+            LeftOut out = clutter.of(e.getKey());
+            if (out != null) {
+                if (!leftOut.contains(out)) {
+                    leftOut.add(out);
+                }
+            } else if (isSource.test(e.getKey())) {
+                found.put(e.getKey(), e.getValue());
+            } else {
+                leftOut.add(new LeftOut(e.getKey(), NotASource.why(e.getKey())));
+            }
+        }
+        if (found.isEmpty()) {
+            throw empty(leftOut.size() == 1 ? leftOut.get(0).path() : "The upload", leftOut);
+        }
+        return new Received(upload("The upload", found), leftOut);
+    }
+
+    private static ArchiveException empty(String name, List<LeftOut> leftOut) {
+        if (leftOut.stream().anyMatch(l -> NotASource.isCompiled(l.path()))) {
+            return new ArchiveException(
+                    name
+                            + " holds what was compiled, and not the sources (.java) it was made from. Pack those and upload again.");
+        }
+        return new ArchiveException(
+                name + " holds no source file this exercise can read (.java). Was the right folder packed?");
     }
 
     private Upload upload(String name, Map<String, byte[]> found) throws ArchiveException {
         if (found.isEmpty()) {
-            throw new ArchiveException(
-                    name + " holds no source file this exercise can read (.java). Was the right folder packed?");
+            throw empty(name, List.of());
         }
         ArrayList<SourceFile> sources = new ArrayList<>();
         ArrayList<Diagnostic> remarks = new ArrayList<>();

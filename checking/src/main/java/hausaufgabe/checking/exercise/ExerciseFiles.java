@@ -2,7 +2,7 @@ package hausaufgabe.checking.exercise;
 
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
-import hausaufgabe.checking.archive.ZipFiles;
+import hausaufgabe.checking.archive.PackedFiles;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -33,7 +33,8 @@ public final class ExerciseFiles {
      * @throws ArchiveException where it is no zip of an exercise
      */
     public static ExerciseFolder unpack(String name, byte[] zip) throws ArchiveException {
-        Map<String, byte[]> found = new ZipFiles(LIMITS).read(name, zip, ExerciseFiles::isWanted);
+        Map<String, byte[]> found =
+                new PackedFiles(LIMITS).read(name, zip, ExerciseFiles::isWanted).files();
         return ExerciseFolder.of(withoutTop(found));
     }
 
@@ -61,9 +62,24 @@ public final class ExerciseFiles {
 
     /** The exercise as a zip. */
     public static byte[] pack(ExerciseFolder exercise) {
+        return zip(exercise.files());
+    }
+
+    /** The code that is handed out, as a zip; its paths are those within the starter. */
+    public static byte[] packStarter(ExerciseFolder exercise) {
+        return zip(exercise.files().entrySet().stream()
+                .filter(e -> e.getKey().startsWith(ExerciseFolder.STARTER))
+                .collect(Collectors.toMap(
+                        e -> e.getKey().substring(ExerciseFolder.STARTER.length()),
+                        Map.Entry::getValue,
+                        (a, b) -> a,
+                        TreeMap::new)));
+    }
+
+    private static byte[] zip(Map<String, byte[]> files) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, byte[]> e : exercise.files().entrySet()) {
+            for (Map.Entry<String, byte[]> e : files.entrySet()) {
                 ZipEntry entry = new ZipEntry(e.getKey());
                 entry.setTimeLocal(NO_TIME);
                 out.putNextEntry(entry);

@@ -1,7 +1,6 @@
 package hausaufgabe.checking.pool;
 
 import hausaufgabe.checking.Check;
-import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
@@ -52,7 +51,7 @@ public final class CheckerMain {
         BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
         try {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
-                tell(answer(Json.mapper().readValue(line, CheckRequest.class)));
+                tell(answer(Json.mapper().readValue(line, CheckerOrder.class)));
                 if (hasGrown()) {
                     LOG.info("this checker has grown and makes room for another");
                     break;
@@ -81,9 +80,11 @@ public final class CheckerMain {
         return r.totalMemory() - r.freeMemory() > r.maxMemory() / 4 * 3;
     }
 
-    private CheckerMessage answer(CheckRequest request) throws IOException {
+    private CheckerMessage answer(CheckerOrder order) throws IOException {
         try {
-            return CheckerMessage.report(check.run(request, this::progress));
+            return order.check() == null
+                    ? CheckerMessage.outline(check.outline(order.outline()))
+                    : CheckerMessage.report(check.run(order.check(), this::progress));
         } catch (NotationException e) {
             return CheckerMessage.failed("The pattern cannot be read: " + e.getMessage());
         } catch (StackOverflowError e) {

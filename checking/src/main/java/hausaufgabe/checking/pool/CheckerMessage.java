@@ -1,27 +1,33 @@
 package hausaufgabe.checking.pool;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import hausaufgabe.checking.ProgramOutline;
 import hausaufgabe.core.report.CheckReport;
 
 /**
- * What a checker process tells, one line each; just one of the three is set.
+ * What a checker process tells, one line each; just one of the four is set.
  *
  * @param progress what is being done
  * @param report the end of a check
+ * @param outline what sources declare
  * @param failed why there is no report
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record CheckerMessage(String progress, CheckReport report, String failed) {
+record CheckerMessage(String progress, CheckReport report, ProgramOutline outline, String failed) {
 
     static CheckerMessage progress(String text) {
-        return new CheckerMessage(text, null, null);
+        return new CheckerMessage(text, null, null, null);
     }
 
     static CheckerMessage report(CheckReport report) {
-        return new CheckerMessage(null, report, null);
+        return new CheckerMessage(null, report, null, null);
+    }
+
+    static CheckerMessage outline(ProgramOutline outline) {
+        return new CheckerMessage(null, null, outline, null);
     }
 
     static CheckerMessage failed(String why) {
-        return new CheckerMessage(null, null, why);
+        return new CheckerMessage(null, null, null, why);
     }
 }

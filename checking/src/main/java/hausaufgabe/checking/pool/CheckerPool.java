@@ -3,15 +3,17 @@ package hausaufgabe.checking.pool;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.ProgramOutline;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.BlockingDeque;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.LinkedBlockingDeque;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,14 +30,14 @@ public final class CheckerPool implements CheckDispatcher {
 
     private static final String CLOSED = "The checkers were stopped before this check was over. Have it checked again.";
 
-    private final Set<CompletableFuture<CheckReport>> open = ConcurrentHashMap.newKeySet();
-    private final BlockingQueue<Order> queue = new LinkedBlockingQueue<>();
+    private final Set<CompletableFuture<?>> open = ConcurrentHashMap.newKeySet();
+    private final BlockingDeque<Order> queue = new LinkedBlockingDeque<>();
     private final List<Thread> workers = new ArrayList<>();
     private final List<CheckerProcess> processes = new ArrayList<>();
 
     private volatile boolean closed;
 
-    private record Order(CheckRequest request, Consumer<String> progress, CompletableFuture<CheckReport> result) {}
+    private record Order(CheckerOrder order, Consumer<String> progress, CompletableFuture<CheckerMessage> result) {}
 
     /** @param size how many checks run at a time */
     public CheckerPool(int size) {
@@ -52,15 +54,26 @@ public final class CheckerPool implements CheckDispatcher {
 
     @Override
     public CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress) {
-        CompletableFuture<CheckReport> result = new CompletableFuture<>();
-        open.add(result);
-        result.whenComplete((report, failure) -> open.remove(result));
+        CompletableFuture<CheckerMessage> result = new CompletableFuture<>();
+        take(new Order(new CheckerOrder(request, null), step -> tell(progress, step), result), queue::addLast);
+        return result.thenApply(CheckerMessage::report);
+    }
+
+    @Override
+    public CompletableFuture<ProgramOutline> outline(List<SourceFile> sources) {
+        CompletableFuture<CheckerMessage> result = new CompletableFuture<>();
+        take(new Order(new CheckerOrder(null, sources), step -> {}, result), queue::addFirst);
+        return result.thenApply(CheckerMessage::outline);
+    }
+
+    private void take(Order order, Consumer<Order> queued) {
+        open.add(order.result());
+        order.result().whenComplete((answer, failure) -> open.remove(order.result()));
         if (closed) {
-            result.completeExceptionally(new CheckFailed(CLOSED));
-            return result;
+            order.result().completeExceptionally(new CheckFailed(CLOSED));
+            return;
         }
-        queue.add(new Order(request, step -> tell(progress, step), result));
-        return result;
+        queued.accept(order);
     }
 
     /** Whoever is told may fail over it; the check goes on. */
@@ -91,12 +104,12 @@ public final class CheckerPool implements CheckDispatcher {
         }
     }
 
-    private static CheckReport withRetry(Order order, CheckerProcess process) {
+    private static CheckerMessage withRetry(Order order, CheckerProcess process) {
         try {
-            return process.check(order.request(), order.progress());
+            return process.ask(order.order(), order.progress());
         } catch (CheckerProcess.Lost first) {
             try {
-                return process.check(order.request(), order.progress());
+                return process.ask(order.order(), order.progress());
             } catch (CheckerProcess.Lost second) {
                 throw new CheckFailed("Reading or running these sources broke the checker twice; it was given up.");
             }

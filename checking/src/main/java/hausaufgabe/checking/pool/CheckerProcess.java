@@ -1,9 +1,7 @@
 package hausaufgabe.checking.pool;
 
 import hausaufgabe.checking.CheckFailed;
-import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
-import hausaufgabe.core.report.CheckReport;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -48,12 +46,13 @@ final class CheckerProcess implements AutoCloseable {
     }
 
     /**
-     * Makes one check.
+     * Has one order carried out.
      *
+     * @return what the process told last
      * @throws Lost when the process ended without an answer
-     * @throws CheckFailed when there is an answer and it is no report, or the time was up
+     * @throws CheckFailed when the answer is that it cannot be done, or the time was up
      */
-    CheckReport check(CheckRequest request, Consumer<String> progress) throws Lost {
+    CheckerMessage ask(CheckerOrder order, Consumer<String> progress) throws Lost {
         AtomicBoolean late = new AtomicBoolean();
         try {
             start();
@@ -66,7 +65,7 @@ final class CheckerProcess implements AutoCloseable {
                     limit.toMillis(),
                     TimeUnit.MILLISECONDS);
             try {
-                to.write(Json.mapper().writeValueAsBytes(request));
+                to.write(Json.mapper().writeValueAsBytes(order));
                 to.write('\n');
                 to.flush();
                 return await(progress);
@@ -85,15 +84,15 @@ final class CheckerProcess implements AutoCloseable {
         }
     }
 
-    private CheckReport await(Consumer<String> progress) throws IOException {
+    private CheckerMessage await(Consumer<String> progress) throws IOException {
         for (String line = from.readLine(); line != null; line = from.readLine()) {
             CheckerMessage m = Json.mapper().readValue(line, CheckerMessage.class);
             if (m.progress() != null) {
                 progress.accept(m.progress());
-            } else if (m.report() != null) {
-                return m.report();
-            } else {
+            } else if (m.failed() != null) {
                 throw new CheckFailed(m.failed());
+            } else {
+                return m;
             }
         }
         throw new IOException("the checker process ended");

@@ -3,6 +3,8 @@ package hausaufgabe.checking.pool;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
+import hausaufgabe.checking.ProgramOutline;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
 import java.io.ByteArrayInputStream;
@@ -13,6 +15,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
@@ -67,6 +70,11 @@ public final class RememberedReports implements CheckDispatcher {
             }
             return report;
         });
+    }
+
+    @Override
+    public CompletableFuture<ProgramOutline> outline(List<SourceFile> sources) {
+        return checks.outline(sources);
     }
 
     private static String key(CheckRequest request) {

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.ProgramOutline;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
@@ -140,12 +141,35 @@ class CheckerPoolTest {
     @Test
     void whatTakesTooLongIsStoppedAndTheProcessReplaced() throws Exception {
         try (CheckerProcess process = new CheckerProcess(256, Duration.ofMillis(1))) {
-            CheckFailed e = assertThrows(CheckFailed.class, () -> process.check(request("class Ship {}"), s -> {}));
+            CheckFailed e = assertThrows(CheckFailed.class, () -> process.ask(ship(), s -> {}));
 
             assertTrue(e.getMessage().contains("took longer than"), e.getMessage());
         }
         try (CheckerProcess process = new CheckerProcess(256, Duration.ofSeconds(60))) {
-            assertTrue(process.check(request("class Ship {}"), s -> {}).compiled());
+            assertTrue(process.ask(ship(), s -> {}).report().compiled());
+        }
+    }
+
+    private static CheckerOrder ship() {
+        return new CheckerOrder(request("class Ship {}"), null);
+    }
+
+    @Test
+    void saysWhatSourcesDeclare() {
+        try (CheckerPool pool = new CheckerPool(1)) {
+            ProgramOutline outline = pool.outline(List.of(
+                            new SourceFile(
+                                    "Ship.java",
+                                    "record Ship(String name) {}\nabstract class Crane { interface Hook {} }"),
+                            new SourceFile("Broken.java", "class Broken { int x = ; }")))
+                    .join();
+
+            assertEquals(
+                    List.of("class Broken 1", "record Ship 1", "abstract class Crane 2", "interface Crane.Hook 2"),
+                    outline.types().stream()
+                            .map(t -> t.kind() + " " + t.name() + " " + t.line())
+                            .toList());
+            assertEquals("Broken.java", outline.problems().get(0).file());
         }
     }
 

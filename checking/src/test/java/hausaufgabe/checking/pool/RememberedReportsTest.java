@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckRequest;
+import hausaufgabe.checking.ProgramOutline;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.ScenarioResult;
 import hausaufgabe.core.report.ScenarioResult.Outcome;
@@ -53,6 +55,11 @@ class RememberedReportsTest {
         public CompletableFuture<CheckReport> submit(CheckRequest request, Consumer<String> progress) {
             made++;
             return CompletableFuture.completedFuture(report);
+        }
+
+        @Override
+        public CompletableFuture<ProgramOutline> outline(List<SourceFile> sources) {
+            throw new UnsupportedOperationException("nothing is asked for an outline here");
         }
 
         @Override

@@ -8,7 +8,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 
-/** A member of staff who can sign in. */
+/** Somebody who can sign in: staff or student. */
 @Entity
 class Account {
 
@@ -23,7 +23,7 @@ class Account {
     String passwordHash;
 
     @Enumerated(EnumType.STRING)
-    Staff.Role role;
+    Person.Role role;
 
     /** Null while the account may be used. */
     Instant disabledAt;
@@ -32,7 +32,7 @@ class Account {
 
     protected Account() {}
 
-    Account(String login, String name, String passwordHash, Staff.Role role) {
+    Account(String login, String name, String passwordHash, Person.Role role) {
         this.login = login;
         this.name = name;
         this.passwordHash = passwordHash;
@@ -43,7 +43,7 @@ class Account {
         return disabledAt == null && passwordHash != null;
     }
 
-    Staff asStaff() {
-        return new Staff(id, login, name, role, epoch);
+    Person asPerson() {
+        return new Person(id, login, name, role, epoch);
     }
 }

@@ -1,5 +1,6 @@
 package hausaufgabe.server.account;
 
+import hausaufgabe.server.Problem;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -25,7 +26,7 @@ class AccountController {
     record Invitation(
             @NotNull String login,
             @NotNull String name,
-            @NotNull Staff.Role role) {}
+            @NotNull Person.Role role) {}
 
     /** @param link to be handed to whoever the account is for */
     record Invited(Accounts.AccountLine account, Accounts.Link link) {}
@@ -43,22 +44,25 @@ class AccountController {
 
     @PostMapping("/api/accounts")
     @ResponseStatus(HttpStatus.CREATED)
-    Invited invite(@RequestBody Invitation given, @AuthenticationPrincipal Staff staff) {
-        Staff.Role role = given.role() == null ? Staff.Role.TUTOR : given.role();
+    Invited invite(@RequestBody Invitation given, @AuthenticationPrincipal Person person) {
+        Person.Role role = given.role() == null ? Person.Role.TUTOR : given.role();
+        if (role == Person.Role.STUDENT) {
+            throw Problem.badRequest("Students come from the roster of their course.");
+        }
         Accounts.AccountLine made = accounts.invite(given.login(), given.name(), role);
-        return new Invited(made, accounts.link(made.id(), staff));
+        return new Invited(made, accounts.link(made.id(), person));
     }
 
     @PostMapping("/api/accounts/{id}/link")
     @ResponseStatus(HttpStatus.CREATED)
-    Accounts.Link link(@PathVariable long id, @AuthenticationPrincipal Staff staff) {
-        return accounts.link(id, staff);
+    Accounts.Link link(@PathVariable long id, @AuthenticationPrincipal Person person) {
+        return accounts.link(id, person);
     }
 
     @PutMapping("/api/accounts/{id}/disabled")
     Accounts.AccountLine disable(
-            @PathVariable long id, @RequestBody TakenAway given, @AuthenticationPrincipal Staff staff) {
-        return accounts.disable(id, Boolean.TRUE.equals(given.disabled()), staff);
+            @PathVariable long id, @RequestBody TakenAway given, @AuthenticationPrincipal Person person) {
+        return accounts.disable(id, Boolean.TRUE.equals(given.disabled()), person);
     }
 
     /** Whose password the link chooses; the token comes in the body, so that no log keeps it. */

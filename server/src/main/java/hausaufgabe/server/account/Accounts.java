@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +34,7 @@ public class Accounts {
     interface Repository extends JpaRepository<Account, Long> {
         Optional<Account> findByLogin(String login);
 
-        List<Account> findAllByOrderByName();
+        List<Account> findByRoleNotOrderByName(Person.Role role);
     }
 
     interface LinkRepository extends JpaRepository<AccountLink, String> {
@@ -64,7 +65,7 @@ public class Accounts {
     }
 
     /** An account in the list of all. */
-    public record AccountLine(long id, String login, String name, Staff.Role role, State state) {}
+    public record AccountLine(long id, String login, String name, Person.Role role, State state) {}
 
     /**
      * A link that works once.
@@ -75,11 +76,11 @@ public class Accounts {
 
     /** Makes an account with a password, for the demonstration. */
     @Transactional
-    public Staff create(String login, String name, String password, Staff.Role role) {
-        return add(login, name, passwords.encode(password), role).asStaff();
+    public Person create(String login, String name, String password, Person.Role role) {
+        return add(login, name, passwords.encode(password), role).asPerson();
     }
 
-    private Account add(String login, String name, String hash, Staff.Role role) {
+    private Account add(String login, String name, String hash, Person.Role role) {
         if (accounts.findByLogin(login).isPresent()) {
             throw Problem.conflict("There is already somebody with the sign-in " + login + ".");
         }
@@ -88,11 +89,11 @@ public class Accounts {
 
     /** Makes an account that is used once a password was chosen for it. */
     @Transactional
-    public AccountLine invite(String login, String name, Staff.Role role) {
+    public AccountLine invite(String login, String name, Person.Role role) {
         String plain = login == null ? "" : login.strip();
-        if (!plain.matches("[\\p{L}\\p{N}._-]{2,60}")) {
+        if (!plain.matches("[\\p{L}\\p{N}._@+-]{1,60}")) {
             throw Problem.badRequest(
-                    "A sign-in has 2 to 60 letters, digits, dots or dashes, such as maike or j.harmsdeich.");
+                    "A sign-in has at most 60 letters, digits, dots or dashes, such as maike or j.harmsdeich.");
         }
         if (name == null || name.isBlank() || name.strip().length() > 120) {
             throw Problem.badRequest("Give the name as the others know it, with at most 120 characters.");
@@ -100,9 +101,33 @@ public class Accounts {
         return line(add(plain, name.strip(), null, role));
     }
 
+    /** The staff, by name. */
     @Transactional(readOnly = true)
     public List<AccountLine> all() {
-        return accounts.findAllByOrderByName().stream().map(Accounts::line).toList();
+        return accounts.findByRoleNotOrderByName(Person.Role.STUDENT).stream()
+                .map(Accounts::line)
+                .toList();
+    }
+
+    /** Those of these accounts that there are, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, AccountLine> byId(Collection<Long> ids) {
+        return accounts.findAllById(ids).stream().collect(Collectors.toMap(a -> a.id, Accounts::line));
+    }
+
+    /**
+     * The account of a student, who may be in other courses already.
+     *
+     * @param login what the school knows the student by
+     * @throws Problem where it is the sign-in of somebody of the staff, or cannot be one
+     */
+    @Transactional(noRollbackFor = Problem.class)
+    public AccountLine ofStudent(String login, String name) {
+        Optional<Account> known = accounts.findByLogin(login);
+        if (known.isPresent() && known.get().role != Person.Role.STUDENT) {
+            throw Problem.conflict("Somebody of the staff has the sign-in " + login + ".");
+        }
+        return known.map(Accounts::line).orElseGet(() -> invite(login, name, Person.Role.STUDENT));
     }
 
     private static AccountLine line(Account a) {
@@ -115,8 +140,8 @@ public class Accounts {
      *
      * @param by who makes it; null for the server itself
      */
-    @Transactional
-    public Link link(long account, Staff by) {
+    @Transactional(noRollbackFor = Problem.class)
+    public Link link(long account, Person by) {
         Account a = get(account);
         if (a.disabledAt != null) {
             throw Problem.conflict("This account was taken away. Give it back first.");
@@ -156,13 +181,13 @@ public class Accounts {
 
     /** Changes one's own password. */
     @Transactional
-    public Staff change(Staff staff, String before, String after) {
-        Account a = get(staff.id());
+    public Person change(Person person, String before, String after) {
+        Account a = get(person.id());
         if (a.passwordHash == null || !passwords.matches(before, a.passwordHash)) {
             throw Problem.badRequest("The password you have now is another one. Nothing was changed.");
         }
         setPassword(a, after);
-        return a.asStaff();
+        return a.asPerson();
     }
 
     private void setPassword(Account a, String password) {
@@ -180,7 +205,7 @@ public class Accounts {
 
     /** Takes an account away, or gives it back. What it did stays. */
     @Transactional
-    public AccountLine disable(long account, boolean disabled, Staff by) {
+    public AccountLine disable(long account, boolean disabled, Person by) {
         Account a = get(account);
         if (disabled && a.id == by.id()) {
             throw Problem.conflict("You cannot take your own account away; ask another lead.");
@@ -190,6 +215,12 @@ public class Accounts {
         return line(a);
     }
 
+    /** Ends every session of somebody. */
+    @Transactional
+    public void endSessions(Person person) {
+        endSessions(get(person.id()));
+    }
+
     private void endSessions(Account a) {
         a.epoch++;
         accounts.saveAndFlush(a);
@@ -197,10 +228,10 @@ public class Accounts {
     }
 
     /** Whether a session that began for this person still holds. */
-    public boolean isCurrent(Staff staff) {
+    public boolean isCurrent(Person person) {
         Integer known = epochs.computeIfAbsent(
-                staff.id(), id -> accounts.findById(id).map(a -> a.epoch).orElse(-1));
-        return known == staff.epoch();
+                person.id(), id -> accounts.findById(id).map(a -> a.epoch).orElse(-1));
+        return known == person.epoch();
     }
 
     private Account get(long id) {
@@ -209,11 +240,11 @@ public class Accounts {
 
     /** Whoever has this sign-in and password. An unknown sign-in takes as long to refuse as a wrong password. */
     @Transactional(readOnly = true)
-    public Optional<Staff> authenticate(String login, String password) {
+    public Optional<Person> authenticate(String login, String password) {
         Optional<Account> found = accounts.findByLogin(login.strip()).filter(Account::isUsable);
         boolean right =
                 passwords.matches(password, found.map(a -> a.passwordHash).orElse(nobodysHash));
-        return right ? found.map(Account::asStaff) : Optional.empty();
+        return right ? found.map(Account::asPerson) : Optional.empty();
     }
 
     /** Names by id. */

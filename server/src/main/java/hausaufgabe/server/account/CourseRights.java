@@ -30,11 +30,11 @@ public class CourseRights {
     AuthorizationManager<RequestAuthorizationContext> needing(Right right) {
         return (who, context) -> {
             Matcher address = ADDRESS.matcher(context.getRequest().getRequestURI());
-            boolean allowed = who.get().getPrincipal() instanceof Staff staff
+            boolean allowed = who.get().getPrincipal() instanceof Person person
                     && address.matches()
                     && course(address.group(1), Long.parseLong(address.group(2)))
                             .map(c -> memberships
-                                    .duty(staff, c)
+                                    .duty(person, c)
                                     .filter(d -> Right.of(d).contains(right))
                                     .isPresent())
                             .orElse(true);
@@ -51,9 +51,9 @@ public class CourseRights {
     }
 
     /** What somebody may do in a course. */
-    public List<Right> of(Staff staff, long course) {
+    public List<Right> of(Person person, long course) {
         return memberships
-                .duty(staff, course)
+                .duty(person, course)
                 .map(d -> List.copyOf(Right.of(d)))
                 .orElse(List.of());
     }

@@ -23,7 +23,7 @@ final class CurrentSession extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who != null && who.getPrincipal() instanceof Staff staff && !accounts.isCurrent(staff)) {
+        if (who != null && who.getPrincipal() instanceof Person person && !accounts.isCurrent(person)) {
             HttpSession session = request.getSession(false);
             if (session != null) {
                 session.invalidate();

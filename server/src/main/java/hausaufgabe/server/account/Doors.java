@@ -13,7 +13,13 @@ final class Doors {
             AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry rules,
             CourseRights course) {
         rules.requestMatchers("/api/session", "/api/links", "/api/links/**").permitAll();
-        rules.requestMatchers("/api/session/password").authenticated();
+        rules.requestMatchers("/api/session/password", "/api/session/everywhere", "/api/news")
+                .authenticated();
+        rules.requestMatchers(HttpMethod.GET, "/api/mine").hasAuthority(Right.STUDY.name());
+        rules.requestMatchers("/api/exercises/*/mine", "/api/exercises/*/mine/*")
+                .access(course.needing(Right.STUDY));
+        rules.requestMatchers(HttpMethod.GET, "/api/submissions/*/mine", "/api/submissions/*/mine/*")
+                .access(course.needing(Right.STUDY));
         rules.requestMatchers("/api/accounts", "/api/accounts/**").hasAuthority(Right.MANAGE_ACCOUNTS.name());
 
         rules.requestMatchers(HttpMethod.POST, "/api/courses").hasAuthority(Right.MAKE_COURSES.name());
@@ -21,10 +27,20 @@ final class Doors {
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers("/api/courses/*/exercises", "/api/courses/*/exercises/**")
                 .access(course.needing(Right.SET_EXERCISES));
-        rules.requestMatchers("/api/courses/*", "/api/courses/*/staff/*", "/api/courses/*/students")
+        rules.requestMatchers(HttpMethod.GET, "/api/courses/*/students", "/api/courses/*/students.csv")
+                .access(course.needing(Right.READ));
+        rules.requestMatchers(
+                        "/api/courses/*",
+                        "/api/courses/*/staff/*",
+                        "/api/courses/*/roster",
+                        "/api/courses/*/roster/*",
+                        "/api/courses/*/students",
+                        "/api/courses/*/students/**")
                 .access(course.needing(Right.LEAD_COURSE));
 
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers("/api/exercises/*/piles", "/api/exercises/*/piles/**")
+                .access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.GET, "/api/exercises/*", "/api/exercises/*/**")
                 .access(course.needing(Right.READ));
         rules.requestMatchers("/api/exercises/*", "/api/exercises/*/**").access(course.needing(Right.SET_EXERCISES));

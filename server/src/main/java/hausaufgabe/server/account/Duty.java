@@ -5,5 +5,7 @@ public enum Duty {
     LEAD,
     TUTOR,
     /** Sees everything and changes nothing. */
-    READER
+    READER,
+    /** Hands in, and sees what is one's own. Comes from the roster. */
+    STUDENT
 }

@@ -21,15 +21,16 @@ class FirstAccount implements Greeting {
 
     @Override
     public List<String> lines(String address) {
-        List<Accounts.AccountLine> leads =
-                accounts.all().stream().filter(a -> a.role() == Staff.Role.LEAD).toList();
+        List<Accounts.AccountLine> leads = accounts.all().stream()
+                .filter(a -> a.role() == Person.Role.LEAD)
+                .toList();
         if (leads.stream().anyMatch(a -> a.state() == Accounts.State.ACTIVE)) {
             return List.of();
         }
         long lead = leads.stream()
                 .filter(a -> a.state() == Accounts.State.INVITED)
                 .findFirst()
-                .orElseGet(() -> accounts.invite("lead", "Lead", Staff.Role.LEAD))
+                .orElseGet(() -> accounts.invite("lead", "Lead", Person.Role.LEAD))
                 .id();
         return List.of(
                 "  Nobody leads here yet. Open this link to choose the password for the sign-in  lead :",

@@ -6,5 +6,5 @@ import java.util.Optional;
 public interface Memberships {
 
     /** Empty where somebody has nothing to do with a course. */
-    Optional<Duty> duty(Staff staff, long course);
+    Optional<Duty> duty(Person person, long course);
 }

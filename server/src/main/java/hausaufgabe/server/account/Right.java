@@ -7,6 +7,8 @@ import java.util.TreeSet;
 
 /** What somebody may do. Who may do what, and which requests need which right, stands here and in {@link Doors} only. */
 public enum Right {
+    /** See the exercises of a course, hand in for oneself, see one's own. */
+    STUDY,
     /** See the course: exercises, submissions, grades. */
     READ,
     /** Hand in for a student, and have something checked again. */
@@ -29,14 +31,16 @@ public enum Right {
                     case LEAD -> new TreeSet<>(EnumSet.of(READ, HAND_IN, MARK, SET_EXERCISES, LEAD_COURSE));
                     case TUTOR -> new TreeSet<>(EnumSet.of(READ, HAND_IN, MARK));
                     case READER -> new TreeSet<>(EnumSet.of(READ));
+                    case STUDENT -> new TreeSet<>(EnumSet.of(STUDY));
                 });
     }
 
     /** What an account allows whatever the course. */
-    static Set<Right> of(Staff.Role role) {
+    static Set<Right> of(Person.Role role) {
         return switch (role) {
             case LEAD -> EnumSet.of(READ, MAKE_COURSES, MANAGE_ACCOUNTS);
             case TUTOR -> EnumSet.of(READ);
+            case STUDENT -> EnumSet.of(STUDY);
         };
     }
 }

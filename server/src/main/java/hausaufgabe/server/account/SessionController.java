@@ -51,56 +51,56 @@ class SessionController {
             @NotBlank(message = "Enter the new password.") String after) {}
 
     /** What a page knows of who is signed in. */
-    record SignedIn(long id, String login, String name, Staff.Role role) {}
+    record SignedIn(long id, String login, String name, Person.Role role) {}
 
-    /** @param staff who is signed in; null for nobody */
-    record Session(@Nullable SignedIn staff) {}
+    /** @param person who is signed in; null for nobody */
+    record Session(@Nullable SignedIn person) {}
 
-    private static Session of(Staff staff) {
-        return new Session(new SignedIn(staff.id(), staff.login(), staff.name(), staff.role()));
+    private static Session of(Person person) {
+        return new Session(new SignedIn(person.id(), person.login(), person.name(), person.role()));
     }
 
     @GetMapping
     Session session(Authentication authentication) {
-        boolean signedIn = authentication != null && authentication.getPrincipal() instanceof Staff;
-        return signedIn ? of((Staff) authentication.getPrincipal()) : new Session(null);
+        boolean signedIn = authentication != null && authentication.getPrincipal() instanceof Person;
+        return signedIn ? of((Person) authentication.getPrincipal()) : new Session(null);
     }
 
     @PostMapping
     Session signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         String login = given.login().strip();
         throttle.admit(login, request.getRemoteAddr());
-        Optional<Staff> staff = accounts.authenticate(login, given.password());
-        throttle.tried(login, request.getRemoteAddr(), staff.isPresent());
-        if (staff.isEmpty()) {
+        Optional<Person> person = accounts.authenticate(login, given.password());
+        throttle.tried(login, request.getRemoteAddr(), person.isPresent());
+        if (person.isEmpty()) {
             throw Problem.unauthorized(
                     "Sign-in and password do not go together. Check both; the lead can make you a link to choose a new one.");
         }
-        begin(staff.get(), request, response);
-        return of(staff.get());
+        begin(person.get(), request, response);
+        return of(person.get());
     }
 
     /** Changes one's own password; whoever is signed in elsewhere under the same name has to sign in again. */
     @PutMapping("/password")
     Session change(
             @Valid @RequestBody OwnPassword given,
-            @AuthenticationPrincipal Staff staff,
+            @AuthenticationPrincipal Person person,
             HttpServletRequest request,
             HttpServletResponse response) {
-        throttle.admit(staff.login(), request.getRemoteAddr());
-        Staff changed;
+        throttle.admit(person.login(), request.getRemoteAddr());
+        Person changed;
         try {
-            changed = accounts.change(staff, given.before(), given.after());
+            changed = accounts.change(person, given.before(), given.after());
         } catch (Problem e) {
-            throttle.tried(staff.login(), request.getRemoteAddr(), false);
+            throttle.tried(person.login(), request.getRemoteAddr(), false);
             throw e;
         }
-        throttle.tried(staff.login(), request.getRemoteAddr(), true);
+        throttle.tried(person.login(), request.getRemoteAddr(), true);
         begin(changed, request, response);
         return of(changed);
     }
 
-    private void begin(Staff staff, HttpServletRequest request, HttpServletResponse response) {
+    private void begin(Person person, HttpServletRequest request, HttpServletResponse response) {
         // a session that was there before signing in must not be the one after it
         HttpSession before = request.getSession(false);
         if (before != null) {
@@ -108,13 +108,21 @@ class SessionController {
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                staff,
+                person,
                 null,
-                Right.of(staff.role()).stream()
+                Right.of(person.role()).stream()
                         .map(r -> new SimpleGrantedAuthority(r.name()))
                         .toList()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+    }
+
+    /** Signs out here and wherever else somebody is signed in under this name. */
+    @DeleteMapping("/everywhere")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOutEverywhere(@AuthenticationPrincipal Person person, HttpServletRequest request) {
+        accounts.endSessions(person);
+        signOut(request);
     }
 
     @DeleteMapping

@@ -1,2 +1,2 @@
-/** Staff: who may sign in, and signing in. */
+/** Who may sign in, and signing in. */
 package hausaufgabe.server.account;

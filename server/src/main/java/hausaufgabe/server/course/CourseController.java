@@ -3,10 +3,9 @@ package hausaufgabe.server.course;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.CourseRights;
 import hausaufgabe.server.account.Duty;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.account.Right;
-import hausaufgabe.server.account.Staff;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
@@ -15,7 +14,6 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,10 +23,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 
 /** Courses, and who does what in them. */
 @RestController
@@ -69,7 +65,7 @@ class CourseController {
 
     /** Those that whoever asks has something to do in. */
     @GetMapping
-    List<CourseLine> all(@AuthenticationPrincipal Staff staff) {
+    List<CourseLine> all(@AuthenticationPrincipal Person staff) {
         return courses.all().stream()
                 .map(c -> new CourseLine(c.id(), c.title(), c.term(), rights.of(staff, c.id())))
                 .filter(c -> !c.rights().isEmpty())
@@ -77,9 +73,10 @@ class CourseController {
     }
 
     @GetMapping("/{id}")
-    CourseView one(@PathVariable long id, @AuthenticationPrincipal Staff staff) {
+    CourseView one(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         Courses.Heading c = courses.heading(id);
         Map<String, Integer> groups = courses.students(id).stream()
+                .filter(x -> !x.left())
                 .collect(Collectors.toMap(Student::group, s -> 1, Integer::sum, TreeMap::new));
         return new CourseView(
                 c.id(),
@@ -96,14 +93,14 @@ class CourseController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
-    public CourseView create(@RequestBody CourseHead given, @AuthenticationPrincipal Staff staff) {
+    public CourseView create(@RequestBody CourseHead given, @AuthenticationPrincipal Person staff) {
         Courses.Heading made = courses.create(given.title(), given.term(), zone(given.zone()));
         staffing.give(made.id(), staff.id(), Duty.LEAD);
         return one(made.id(), staff);
     }
 
     @PutMapping("/{id}")
-    CourseView rename(@PathVariable long id, @RequestBody CourseHead given, @AuthenticationPrincipal Staff staff) {
+    CourseView rename(@PathVariable long id, @RequestBody CourseHead given, @AuthenticationPrincipal Person staff) {
         courses.rename(id, given.title(), given.term(), zone(given.zone()));
         return one(id, staff);
     }
@@ -113,17 +110,6 @@ class CourseController {
             return given == null || given.isBlank() ? ZoneId.systemDefault() : ZoneId.of(given.strip());
         } catch (DateTimeException e) {
             throw Problem.badRequest("“" + given + "” is no time zone; one looks like Europe/Berlin.");
-        }
-    }
-
-    /** Takes students in from a CSV with the columns number, name and group; all of them or none. */
-    @PostMapping(path = "/{id}/students", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Courses.Enrolment enrol(@PathVariable long id, @RequestParam MultipartFile roster) throws IOException {
-        String name = roster.getOriginalFilename() == null ? "The file" : roster.getOriginalFilename();
-        try {
-            return courses.enrol(id, Roster.read(name, roster.getBytes()));
-        } catch (Roster.Unusable e) {
-            throw Problem.badRequest(e.getMessage());
         }
     }
 
@@ -138,7 +124,7 @@ class CourseController {
             @PathVariable long id,
             @PathVariable long account,
             @RequestBody GivenDuty given,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         courses.heading(id);
         staffing.give(id, account, given.duty() == null ? Duty.TUTOR : given.duty());
         return one(id, staff);

@@ -2,11 +2,12 @@ package hausaufgabe.server.course;
 
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
+import hausaufgabe.server.account.Person;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,12 @@ public class Courses implements InCourse {
 
     interface StudentRepository extends JpaRepository<Enrolled, Long> {
         List<Enrolled> findByCourseIdOrderByNameAscNumberAsc(Long courseId);
+
+        Optional<Enrolled> findByCourseIdAndAccountId(Long courseId, Long accountId);
+
+        List<Enrolled> findByAccountIdAndLeftAtIsNull(Long accountId);
+
+        Optional<Enrolled> findByCourseIdAndNumber(Long courseId, String number);
     }
 
     private final CourseRepository courses;
@@ -127,43 +134,48 @@ public class Courses implements InCourse {
                 throw Problem.badRequest(
                         "The number " + s.number() + " stands twice in the roster. Nothing was stored.");
             }
-            enrol(made.id(), s.number(), s.name(), s.group());
+            enrol(made.id(), s);
         }
         return made;
     }
 
-    /** What a roster changed in a course. */
-    public record Enrolment(int added, int changed, int same) {}
-
-    /** Takes students in: those whose number is known get the name and group of the roster, all others are added. */
+    /** Takes somebody new into a course. */
     @Transactional
-    public Enrolment enrol(long course, List<Student> roster) {
-        course(course);
-        Map<String, Enrolled> known = students.findByCourseIdOrderByNameAscNumberAsc(course).stream()
-                .collect(Collectors.toMap(e -> e.number, e -> e));
-        int added = 0;
-        int changed = 0;
-        for (Student s : roster) {
-            Enrolled before = known.get(s.number());
-            if (before == null) {
-                students.save(new Enrolled(course, s.number(), s.name(), s.group()));
-                added++;
-            } else if (!before.name.equals(s.name()) || !before.groupName.equals(s.group())) {
-                before.name = s.name();
-                before.groupName = s.group();
-                students.save(before);
-                changed++;
-            }
-        }
-        return new Enrolment(added, changed, roster.size() - added - changed);
+    public Student enrol(long course, Student student) {
+        return students.save(new Enrolled(course, student)).asStudent();
     }
 
+    /** Gives a student the account they sign in with. */
     @Transactional
-    public Student enrol(long course, String number, String name, String group) {
-        return students.save(new Enrolled(course, number, name, group)).asStudent();
+    public void signsInAs(long student, long account) {
+        Enrolled e = students.findById(student).orElseThrow();
+        e.accountId = account;
+        students.save(e);
     }
 
-    /** The students of a course, by name. */
+    /** The courses that somebody is a student of, with who they are there. */
+    @Transactional(readOnly = true)
+    public Map<Heading, Student> studiedBy(Person person) {
+        Map<Heading, Student> found = new LinkedHashMap<>();
+        students.findByAccountIdAndLeftAtIsNull(person.id())
+                .forEach(e -> found.put(course(e.courseId).heading(), e.asStudent()));
+        return found;
+    }
+
+    /**
+     * Who somebody is in a course as a student.
+     *
+     * @throws Problem where they are none there
+     */
+    @Transactional(readOnly = true)
+    public Student studying(Person person, long course) {
+        return students.findByCourseIdAndAccountId(course, person.id())
+                .filter(e -> e.leftAt == null)
+                .map(Enrolled::asStudent)
+                .orElseThrow(() -> Problem.notFound("You are no student of this course."));
+    }
+
+    /** The students of a course, by name, also those who left. */
     @Transactional(readOnly = true)
     public List<Student> students(long course) {
         return students.findByCourseIdOrderByNameAscNumberAsc(course).stream()

@@ -4,7 +4,7 @@ import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Memberships;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,10 +27,12 @@ public class Staffing implements Memberships {
     }
 
     private final Repository memberships;
+    private final Courses.StudentRepository students;
     private final Accounts accounts;
 
-    Staffing(Repository memberships, Accounts accounts) {
+    Staffing(Repository memberships, Courses.StudentRepository students, Accounts accounts) {
         this.memberships = memberships;
+        this.students = students;
         this.accounts = accounts;
     }
 
@@ -42,10 +44,16 @@ public class Staffing implements Memberships {
 
     @Override
     @Transactional(readOnly = true)
-    public Optional<Duty> duty(Staff staff, long course) {
+    public Optional<Duty> duty(Person person, long course) {
+        if (person.role() == Person.Role.STUDENT) {
+            return students.findByCourseIdAndAccountId(course, person.id())
+                    .filter(e -> e.leftAt == null)
+                    .map(e -> Duty.STUDENT);
+        }
         Optional<Duty> own =
-                memberships.findById(new Membership.Key(course, staff.id())).map(m -> m.duty);
-        boolean nobodys = own.isEmpty() && staff.role() == Staff.Role.LEAD && !memberships.existsByKeyCourseId(course);
+                memberships.findById(new Membership.Key(course, person.id())).map(m -> m.duty);
+        boolean nobodys =
+                own.isEmpty() && person.role() == Person.Role.LEAD && !memberships.existsByKeyCourseId(course);
         return nobodys ? Optional.of(Duty.LEAD) : own;
     }
 
@@ -71,7 +79,10 @@ public class Staffing implements Memberships {
     /** Gives somebody a duty, in place of the one they have. */
     @Transactional
     public void give(long course, long account, Duty duty) {
-        if (!accounts.names().containsKey(account)) {
+        if (duty == Duty.STUDENT) {
+            throw Problem.badRequest("Students come from the roster of the course.");
+        }
+        if (accounts.all().stream().noneMatch(a -> a.id() == account)) {
             throw Problem.notFound("There is no such account.");
         }
         if (duty != Duty.LEAD) {

@@ -4,7 +4,7 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.server.Greeting;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
@@ -50,6 +50,9 @@ class DemoData implements Greeting {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final String PASSWORD = "nordhafen";
+    /** The number of the student one can be. */
+    private static final String STUDENT = "20261001";
+
     private static final String FOLDER = "demo/submissions/";
     private static final ZoneId NORDHAFEN = ZoneId.of("Europe/Berlin");
     /** Days that are left for the exercise that is being worked on. */
@@ -97,7 +100,8 @@ class DemoData implements Greeting {
     public List<String> lines(String address) {
         return List.of(
                 "  sign in as  maike  (course lead)   password  " + PASSWORD,
-                "          or  jonte  (tutor)         password  " + PASSWORD);
+                "          or  jonte  (tutor)         password  " + PASSWORD,
+                "          or  " + STUDENT + "  (student)    password  " + PASSWORD);
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -105,12 +109,17 @@ class DemoData implements Greeting {
         if (!accounts.isEmpty()) {
             return;
         }
-        Staff lead = accounts.create("maike", "Maike Thiede", PASSWORD, Staff.Role.LEAD);
-        Staff tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Staff.Role.TUTOR);
+        Person lead = accounts.create("maike", "Maike Thiede", PASSWORD, Person.Role.LEAD);
+        Person tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Person.Role.TUTOR);
         Courses.Heading course = courses.create("Software Design II", "autumn term", NORDHAFEN);
         staffing.give(course.id(), lead.id(), Duty.LEAD);
         staffing.give(course.id(), tutor.id(), Duty.TUTOR);
         List<Student> students = enrol(course);
+        Student one = students.get(0);
+        courses.signsInAs(
+                one.id(),
+                accounts.create(one.number(), one.name(), PASSWORD, Person.Role.STUDENT)
+                        .id());
         ZonedDateTime today = ZonedDateTime.now(clock.withZone(NORDHAFEN));
         LocalDateTime evening = today.toLocalDate().atTime(20, 0);
         List<ExerciseFolder> folders = DemoExercises.all();
@@ -143,7 +152,8 @@ class DemoData implements Greeting {
                 .get();
         try (Reader in = new InputStreamReader(open("demo/students.csv"), StandardCharsets.UTF_8)) {
             for (CSVRecord r : format.parse(in)) {
-                students.add(courses.enrol(course.id(), r.get("number"), r.get("name"), r.get("group")));
+                students.add(
+                        courses.enrol(course.id(), new Student(0, r.get("number"), r.get("name"), r.get("group"))));
             }
             return students;
         } catch (IOException e) {
@@ -152,7 +162,7 @@ class DemoData implements Greeting {
     }
 
     /** Two submissions that the tutor has already marked, once their checks are over. */
-    private void mark(List<HandedIn> taken, Staff tutor) {
+    private void mark(List<HandedIn> taken, Person tutor) {
         try {
             HandedIn first = checked(taken.get(0).id());
             reviews.writeFeedback(

@@ -49,7 +49,7 @@ final class DemoExercises {
         }
     }
 
-    /** The exercise with other times, since the demo's lie around the day it is started on. */
+    /** The exercise with other times, since the demo's lie around the day it is started on; students see what was found. */
     static ExerciseFolder due(ExerciseFolder exercise, @Nullable LocalDateTime due) {
         try {
             ExerciseSettings s = exercise.settings();
@@ -61,7 +61,7 @@ final class DemoExercises {
                     s.late(),
                     s.rounding(),
                     s.attempts(),
-                    s.shows(),
+                    ExerciseSettings.Shown.FINDINGS_AND_SCENARIOS,
                     s.criteria(),
                     s.names(),
                     s.wrong());

@@ -3,8 +3,8 @@ package hausaufgabe.server.exercise;
 import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.server.account.CourseRights;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.account.Right;
-import hausaufgabe.server.account.Staff;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import java.time.Instant;
@@ -76,7 +76,7 @@ class ExerciseController {
 
     /** Those of all courses that whoever asks has something to do in. */
     @GetMapping
-    List<ExerciseLine> all(@AuthenticationPrincipal Staff staff) {
+    List<ExerciseLine> all(@AuthenticationPrincipal Person staff) {
         return courses.all().stream()
                 .filter(c -> rights.of(staff, c.id()).contains(Right.READ))
                 .flatMap(c -> exercises.ofCourse(c.id()).stream().map(e -> line(c, e)))
@@ -98,7 +98,7 @@ class ExerciseController {
     }
 
     @GetMapping("/{id}")
-    ExerciseView one(@PathVariable long id, @AuthenticationPrincipal Staff staff) {
+    ExerciseView one(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         Exercises.Line e = exercises.line(id);
         Optional<Exercises.Version> v = exercises.inForce(id);
         return new ExerciseView(

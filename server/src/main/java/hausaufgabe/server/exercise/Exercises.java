@@ -11,6 +11,7 @@ import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
 import java.time.Instant;
+import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,24 +80,54 @@ public class Exercises implements InCourse {
 
         /** When it is due; empty for no end. */
         public Optional<Instant> dueAt() {
-            return settings.deadline().map(java.time.ZonedDateTime::toInstant);
+            return settings.deadline().map(ZonedDateTime::toInstant);
         }
 
-        /** Whether something that was handed in at a moment is late. */
-        public boolean isLate(Instant at) {
+        /**
+         * When it is due for a student.
+         *
+         * @param extended until when the student may; null for as long as all
+         */
+        public Optional<ZonedDateTime> dueFor(@Nullable Instant extended) {
             return settings.deadline()
+                    .map(d -> extended == null || extended.isBefore(d.toInstant())
+                            ? d
+                            : extended.atZone(settings.zone()));
+        }
+
+        /**
+         * Whether something that was handed in at a moment is late.
+         *
+         * @param extended as for {@link #dueFor}
+         */
+        public boolean isLate(Instant at, @Nullable Instant extended) {
+            return dueFor(extended)
                     .map(d -> settings.late().daysBegun(at, d) > 0)
                     .orElse(false);
+        }
+
+        /**
+         * When nothing is taken any more from a student; empty where there is no such moment.
+         *
+         * @param extended as for {@link #dueFor}
+         */
+        public Optional<ZonedDateTime> closesFor(@Nullable Instant extended) {
+            return settings.close()
+                    .map(c -> extended == null || extended.isBefore(c.toInstant())
+                            ? c
+                            : extended.atZone(settings.zone()));
         }
 
         /**
          * What points that were earned come to.
          *
          * @param at when it was handed in
+         * @param extended as for {@link #dueFor}
          */
-        public Standing standing(double earned, double possible, boolean compiled, Instant at) {
+        public Standing standing(
+                double earned, double possible, boolean compiled, Instant at, @Nullable Instant extended) {
             double rounded = settings.rounding().of(earned, compiled);
-            double late = settings.deadline()
+            double late = dueFor(extended)
                     .map(d -> settings.late().deduction(at, d, rounded, possible))
                     .orElse(0.0);
             return new Standing(rounded - late, late);

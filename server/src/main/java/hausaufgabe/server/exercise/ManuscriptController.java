@@ -6,14 +6,13 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.checking.exercise.SettingsYaml;
 import hausaufgabe.server.Problem;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -41,12 +40,6 @@ import org.springframework.web.multipart.MultipartFile;
 class ManuscriptController {
 
     private static final int ATTACHED = 24;
-    private static final Map<String, MediaType> PICTURES = Map.of(
-            "png", MediaType.IMAGE_PNG,
-            "jpg", MediaType.IMAGE_JPEG,
-            "jpeg", MediaType.IMAGE_JPEG,
-            "gif", MediaType.IMAGE_GIF,
-            "webp", MediaType.parseMediaType("image/webp"));
 
     private final Manuscripts manuscripts;
     private final Exercises exercises;
@@ -112,7 +105,7 @@ class ManuscriptController {
 
     @PostMapping("/api/courses/{course}/exercises")
     @ResponseStatus(HttpStatus.CREATED)
-    Begun begin(@PathVariable long course, @RequestBody Beginning given, @AuthenticationPrincipal Staff staff)
+    Begun begin(@PathVariable long course, @RequestBody Beginning given, @AuthenticationPrincipal Person staff)
             throws ArchiveException {
         ZoneId zone = courses.zone(course);
         ExerciseFolder folder = given.exercise() != null
@@ -147,7 +140,7 @@ class ManuscriptController {
     @PostMapping(path = "/api/courses/{course}/exercises/folder", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Begun takeIn(
-            @PathVariable long course, @RequestParam("folder") MultipartFile zip, @AuthenticationPrincipal Staff staff)
+            @PathVariable long course, @RequestParam("folder") MultipartFile zip, @AuthenticationPrincipal Person staff)
             throws IOException {
         courses.heading(course);
         String name = zip.getOriginalFilename() == null ? "The file" : zip.getOriginalFilename();
@@ -220,7 +213,7 @@ class ManuscriptController {
             @RequestParam String path,
             @RequestBody WrittenText given,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         byte[] bytes = (given.text() == null ? "" : given.text()).getBytes(StandardCharsets.UTF_8);
         return new Written(path, manuscripts.write(id, path, bytes, revision(match), staff));
     }
@@ -231,7 +224,7 @@ class ManuscriptController {
             @PathVariable long id,
             @RequestBody SettingsForm given,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         byte[] bytes = SettingsYaml.write(given.settings()).getBytes(StandardCharsets.UTF_8);
         return new Written(
                 ExerciseFolder.SETTINGS, manuscripts.write(id, ExerciseFolder.SETTINGS, bytes, revision(match), staff));
@@ -252,7 +245,7 @@ class ManuscriptController {
             @PathVariable long id,
             @RequestParam String folder,
             @RequestParam("files") List<MultipartFile> files,
-            @AuthenticationPrincipal Staff staff)
+            @AuthenticationPrincipal Person staff)
             throws IOException {
         Map<String, byte[]> added = new TreeMap<>();
         String within = folder.isEmpty() || folder.endsWith("/") ? folder : folder + "/";
@@ -281,12 +274,7 @@ class ManuscriptController {
         ExerciseFolder folder = written
                 ? manuscripts.folder(id)
                 : exercises.inForce(id).map(Exercises.Version::folder).orElseGet(() -> manuscripts.folder(id));
-        byte[] bytes = path.startsWith(ExerciseFolder.IMAGES) ? folder.files().get(path) : null;
-        if (bytes == null) {
-            throw Problem.notFound("There is no such picture.");
-        }
-        String ending = path.substring(path.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        return ResponseEntity.ok().contentType(PICTURES.get(ending)).body(bytes);
+        return Pictures.of(folder, path);
     }
 
     /** The exercise as it is being written, as a zip of its folder. */
@@ -316,7 +304,7 @@ class ManuscriptController {
     @PostMapping("/api/exercises/{id}/versions")
     @ResponseStatus(HttpStatus.CREATED)
     Manuscripts.VersionLine putInForce(
-            @PathVariable long id, @RequestBody Note given, @AuthenticationPrincipal Staff staff) {
+            @PathVariable long id, @RequestBody Note given, @AuthenticationPrincipal Person staff) {
         manuscripts.putInForce(id, given.note(), staff);
         return manuscripts.versions(id).get(0);
     }
@@ -324,7 +312,7 @@ class ManuscriptController {
     /** Goes on from an earlier version. */
     @PostMapping("/api/exercises/{id}/versions/{version}/restored")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable long id, @PathVariable long version, @AuthenticationPrincipal Staff staff) {
+    void restore(@PathVariable long id, @PathVariable long version, @AuthenticationPrincipal Person staff) {
         manuscripts.goBackTo(id, version, staff);
     }
 

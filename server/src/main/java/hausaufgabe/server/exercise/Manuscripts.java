@@ -6,7 +6,7 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -81,7 +81,7 @@ public class Manuscripts {
 
     /** Begins an exercise in a course, behind those that are there. */
     @Transactional
-    public Exercises.Line begin(long course, ExerciseFolder folder, @Nullable Staff by) {
+    public Exercises.Line begin(long course, ExerciseFolder folder, @Nullable Person by) {
         Exercise made = records.saveAndFlush(
                 new Exercise(course, records.lastNumber(course) + 1, titleOf(folder, "New exercise")));
         folder.files().forEach((path, content) -> store(new ManuscriptFile(made.id, path), content, by));
@@ -90,7 +90,7 @@ public class Manuscripts {
 
     /** Begins an exercise and puts it in force at once. */
     @Transactional
-    public Exercises.Version open(long course, ExerciseFolder folder, @Nullable Staff by) {
+    public Exercises.Version open(long course, ExerciseFolder folder, @Nullable Person by) {
         return putInForce(begin(course, folder, by).id(), "", by);
     }
 
@@ -103,7 +103,7 @@ public class Manuscripts {
         }
     }
 
-    private ManuscriptFile store(ManuscriptFile file, byte[] content, @Nullable Staff by) {
+    private ManuscriptFile store(ManuscriptFile file, byte[] content, @Nullable Person by) {
         file.content = content;
         file.revision = files.nextRevision();
         file.changedBy = by == null ? null : by.id();
@@ -146,7 +146,7 @@ public class Manuscripts {
      * @throws Problem where somebody else wrote it since, or it can be no part of an exercise; nothing is stored then
      */
     @Transactional
-    public long write(long exercise, String path, byte[] content, long revision, Staff by) {
+    public long write(long exercise, String path, byte[] content, long revision, Person by) {
         ExerciseFolder changed = changed(exercise, Map.of(path, content));
         ManuscriptFile file = current(exercise, path, revision);
         file = store(file == null ? new ManuscriptFile(exercise, path) : file, content, by);
@@ -190,7 +190,7 @@ public class Manuscripts {
 
     /** Puts several files in, in place of those of the same path; all or none. */
     @Transactional
-    public void put(long exercise, Map<String, byte[]> added, Staff by) {
+    public void put(long exercise, Map<String, byte[]> added, Person by) {
         ExerciseFolder changed = changed(exercise, added);
         added.forEach((path, content) -> store(
                 files.findById(new ManuscriptFile.Key(exercise, path))
@@ -250,7 +250,7 @@ public class Manuscripts {
      * checked with until they are checked again.
      */
     @Transactional
-    public Exercises.Version putInForce(long exercise, String note, @Nullable Staff by) {
+    public Exercises.Version putInForce(long exercise, String note, @Nullable Person by) {
         ExerciseFolder folder = folder(exercise);
         List<String> blocking = folder.problems().stream()
                 .filter(hausaufgabe.checking.exercise.Problem::blocks)
@@ -283,7 +283,7 @@ public class Manuscripts {
 
     /** Makes what is written the same as a version, to go on from there. */
     @Transactional
-    public void goBackTo(long exercise, long version, Staff by) {
+    public void goBackTo(long exercise, long version, Person by) {
         if (versions.findById(version).filter(v -> v.exerciseId == exercise).isEmpty()) {
             throw Problem.notFound("There is no such version of the exercise.");
         }

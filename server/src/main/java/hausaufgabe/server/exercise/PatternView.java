@@ -81,6 +81,22 @@ public record PatternView(
         return patterns.patterns().stream().map(PatternView::of).toList();
     }
 
+    /** Roles and relations of every pattern, and nothing of what is asked of them. */
+    public static List<PatternView> rolesOf(PatternSet patterns) {
+        return all(patterns).stream()
+                .map(p -> new PatternView(
+                        p.id(),
+                        p.title(),
+                        p.intent(),
+                        p.roles(),
+                        p.relations(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of()))
+                .toList();
+    }
+
     static PatternView of(DesignPattern p) {
         List<RoleView> roles = p.roles().stream()
                 .map(r -> new RoleView(

@@ -8,6 +8,7 @@ import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Summary;
@@ -34,6 +35,7 @@ class Grades {
 
     private static final String ROWS = """
             select st.id as student, st.number as number, st.name as name, st.groupName as groupName,
+                   st.email as email, st.leftAt as leftAt,
                    s.id as submission, s.attempt as attempt, s.uploadedAt as uploadedAt, s.state as state,
                    s.failure as failure, r.compiled as compiled, r.verdict as verdict, r.form as form,
                    r.earned as earned, r.possible as possible, r.openClaims as openClaims, r.marks as marks,
@@ -42,7 +44,7 @@ class Grades {
             left join Submission s on s.studentId = st.id and s.exerciseId = :exercise
             left join CheckRun r on r.id = s.currentRun
             left join Review v on v.submissionId = s.id
-            where st.courseId = :course
+            where st.courseId = :course and (st.leftAt is null or s.id is not null)
             order by st.name, st.number, s.attempt
             """;
     private static final String DECIDED = """
@@ -61,13 +63,21 @@ class Grades {
 
     private final Courses courses;
     private final Exercises exercises;
+    private final Extensions extensions;
     private final Submissions submissions;
     private final Accounts accounts;
     private final EntityManager entities;
 
-    Grades(Courses courses, Exercises exercises, Submissions submissions, Accounts accounts, EntityManager entities) {
+    Grades(
+            Courses courses,
+            Exercises exercises,
+            Extensions extensions,
+            Submissions submissions,
+            Accounts accounts,
+            EntityManager entities) {
         this.courses = courses;
         this.exercises = exercises;
+        this.extensions = extensions;
         this.submissions = submissions;
         this.accounts = accounts;
         this.entities = entities;
@@ -119,6 +129,7 @@ class Grades {
         Exercises.Line line = exercises.line(exercise);
         Optional<Exercises.Version> version = exercises.inForce(exercise);
         Map<Long, String> names = accounts.names();
+        Map<Long, Instant> extended = extensions.byStudent(exercise);
         Map<Long, Map<String, BigDecimal>> decided = new HashMap<>();
         Map<Long, String> items = new HashMap<>();
         for (Tuple t : ask(DECIDED).setParameter("exercise", exercise).getResultList()) {
@@ -142,7 +153,15 @@ class Grades {
         List<Row> rows = byStudent.values().stream()
                 .map(attempts -> counted(
                         attempts.stream()
-                                .map(t -> row(t, attempts.size(), version, names, lastBy, decided, items))
+                                .map(t -> row(
+                                        t,
+                                        attempts.size(),
+                                        version,
+                                        names,
+                                        lastBy,
+                                        decided,
+                                        items,
+                                        extended.get(t.get("student", Long.class))))
                                 .toList(),
                         version))
                 .toList();
@@ -182,12 +201,15 @@ class Grades {
             Map<Long, String> names,
             Map<Long, Long> lastBy,
             Map<Long, Map<String, BigDecimal>> decided,
-            Map<Long, String> items) {
+            Map<Long, String> items,
+            @Nullable Instant extended) {
         Student student = new Student(
                 t.get("student", Long.class),
                 t.get("number", String.class),
                 t.get("name", String.class),
-                t.get("groupName", String.class));
+                t.get("groupName", String.class),
+                t.get("email", String.class),
+                t.get("leftAt") != null);
         Long submission = t.get("submission", Long.class);
         if (submission == null) {
             return new Row(student, null, null, null, null, false, "");
@@ -199,13 +221,13 @@ class Grades {
         boolean compiled = !Boolean.FALSE.equals(t.get("compiled", Boolean.class));
         Exercises.Standing standing = points == null
                 ? new Exercises.Standing(0, 0)
-                : version.orElseThrow().standing(points.points(), points.possible(), compiled, uploadedAt);
+                : version.orElseThrow().standing(points.points(), points.possible(), compiled, uploadedAt, extended);
         CountedAttempt attempt = new CountedAttempt(
                 submission,
                 t.get("attempt", Integer.class),
                 attempts,
                 uploadedAt,
-                version.map(v -> v.isLate(uploadedAt)).orElse(false),
+                version.map(v -> v.isLate(uploadedAt, extended)).orElse(false),
                 standing.late(),
                 HandedIn.State.valueOf(String.valueOf(t.get("state"))),
                 submissions.progressOf(submission),

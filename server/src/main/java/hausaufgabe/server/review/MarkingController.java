@@ -4,11 +4,13 @@ import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.submission.HandedIn;
+import hausaufgabe.server.submission.SourcePiece;
 import hausaufgabe.server.submission.Submissions;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -33,16 +35,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/submissions/{id}")
 class MarkingController {
 
-    private static final int PIECE = 4_000;
-
     private final Submissions submissions;
     private final Exercises exercises;
+    private final Extensions extensions;
     private final Courses courses;
     private final Reviews reviews;
 
-    MarkingController(Submissions submissions, Exercises exercises, Courses courses, Reviews reviews) {
+    MarkingController(
+            Submissions submissions, Exercises exercises, Extensions extensions, Courses courses, Reviews reviews) {
         this.submissions = submissions;
         this.exercises = exercises;
+        this.extensions = extensions;
         this.courses = courses;
         this.reviews = reviews;
     }
@@ -76,14 +79,6 @@ class MarkingController {
      */
     record SourceLine(String path, int lines) {}
 
-    /**
-     * A piece of a file.
-     *
-     * @param from its first line, from 1
-     * @param lines how many lines the whole file has
-     */
-    record SourcePiece(String path, int from, int lines, String text) {}
-
     record GivenPoints(@NotNull Double points, @Nullable String reason) {}
 
     record Feedback(@NotNull String text) {}
@@ -114,7 +109,7 @@ class MarkingController {
                         .map(a -> new AttemptLink(a.id(), a.attempt()))
                         .toList(),
                 s.uploadedAt(),
-                inForce.isLate(s.uploadedAt()),
+                inForce.isLate(s.uploadedAt(), extensions.of(s.exerciseId(), s.studentId())),
                 s.state(),
                 s.progress(),
                 s.failure(),
@@ -136,26 +131,18 @@ class MarkingController {
     }
 
     /**
-     * A file's text, at most {@value #PIECE} lines of it.
+     * A file's text, at most {@value SourcePiece#LINES} lines of it.
      *
      * @param from the first line wanted, from 1
      */
     @GetMapping("/source")
     ResponseEntity<SourcePiece> source(
             @PathVariable long id, @RequestParam String path, @RequestParam(defaultValue = "1") int from) {
-        SourceFile file = submissions.sources(id).sources().stream()
-                .filter(f -> f.path().equals(path))
-                .findFirst()
-                .orElseThrow(() -> Problem.notFound("This submission has no such file."));
-        List<String> lines = file.text().lines().toList();
-        int first = Math.max(1, Math.min(from, Math.max(1, lines.size())));
-        List<String> piece =
-                lines.subList(Math.min(first - 1, lines.size()), Math.min(first - 1 + PIECE, lines.size()));
         return ResponseEntity.ok()
                 // what was handed in never changes
                 .cacheControl(
                         CacheControl.maxAge(1, TimeUnit.HOURS).cachePrivate().immutable())
-                .body(new SourcePiece(path, first, lines.size(), String.join("\n", piece)));
+                .body(submissions.piece(id, path, from));
     }
 
     @PutMapping("/points")
@@ -164,7 +151,7 @@ class MarkingController {
             @RequestParam String item,
             @RequestBody GivenPoints given,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         double points = given.points() == null ? -1 : given.points();
         reviews.decide(id, item, points, given.reason(), version(match), staff);
         return reviews.view(submissions.get(id));
@@ -175,7 +162,7 @@ class MarkingController {
             @PathVariable long id,
             @RequestParam String item,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         reviews.withdraw(id, item, version(match), staff);
         return reviews.view(submissions.get(id));
     }
@@ -185,7 +172,7 @@ class MarkingController {
             @PathVariable long id,
             @RequestBody Feedback given,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         reviews.writeFeedback(id, given.text() == null ? "" : given.text(), version(match), staff);
         return reviews.view(submissions.get(id));
     }
@@ -195,7 +182,7 @@ class MarkingController {
             @PathVariable long id,
             @RequestBody Settled given,
             @RequestHeader("If-Match") String match,
-            @AuthenticationPrincipal Staff staff) {
+            @AuthenticationPrincipal Person staff) {
         reviews.settle(id, Boolean.TRUE.equals(given.settled()), version(match), staff);
         return reviews.view(submissions.get(id));
     }

@@ -4,8 +4,9 @@ import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Summary.Item;
@@ -50,6 +51,7 @@ public class Reviews {
     private final ChangeRepository changes;
     private final Submissions submissions;
     private final Exercises exercises;
+    private final Extensions extensions;
     private final Accounts accounts;
     private final Clock clock;
     private final EntityManager entities;
@@ -60,6 +62,7 @@ public class Reviews {
             ChangeRepository changes,
             Submissions submissions,
             Exercises exercises,
+            Extensions extensions,
             Accounts accounts,
             Clock clock,
             EntityManager entities) {
@@ -68,6 +71,7 @@ public class Reviews {
         this.changes = changes;
         this.submissions = submissions;
         this.exercises = exercises;
+        this.extensions = extensions;
         this.accounts = accounts;
         this.clock = clock;
         this.entities = entities;
@@ -83,8 +87,14 @@ public class Reviews {
                 items.values().stream().mapToDouble(Item::possible).sum());
         double sum = sum(items, decided);
         boolean compiled = submission.report().map(CheckReport::compiled).orElse(true);
-        Exercises.Standing standing =
-                exercises.opened(submission.exerciseId()).standing(sum, possible, compiled, submission.uploadedAt());
+        Exercises.Standing standing = exercises
+                .opened(submission.exerciseId())
+                .standing(
+                        sum,
+                        possible,
+                        compiled,
+                        submission.uploadedAt(),
+                        extensions.of(submission.exerciseId(), submission.studentId()));
         return new ReviewView(
                 review == null ? UNTOUCHED : String.valueOf(review.version),
                 standing.points(),
@@ -129,7 +139,7 @@ public class Reviews {
 
     /** Gives points in place of those proposed, with a reason. */
     @Transactional
-    public void decide(long submission, String key, double points, String reason, String version, Staff by) {
+    public void decide(long submission, String key, double points, String reason, String version, Person by) {
         Item item = item(submission, key);
         if (points < 0 || points > item.possible() || Marking.quarter(points) != points) {
             throw Problem.badRequest("Give from 0 to " + plain(item.possible()) + " points, in quarters.");
@@ -155,7 +165,7 @@ public class Reviews {
 
     /** Goes back to the points proposed. */
     @Transactional
-    public void withdraw(long submission, String key, String version, Staff by) {
+    public void withdraw(long submission, String key, String version, Person by) {
         Item item = item(submission, key);
         PointDecision d = decisions
                 .findById(new PointDecision.Key(submission, key))
@@ -182,7 +192,7 @@ public class Reviews {
     }
 
     @Transactional
-    public void writeFeedback(long submission, String text, String version, Staff by) {
+    public void writeFeedback(long submission, String text, String version, Person by) {
         if (text.length() > 20_000) {
             throw Problem.badRequest("Feedback can be 20,000 characters long; this is " + text.length() + ".");
         }
@@ -194,7 +204,7 @@ public class Reviews {
 
     /** Says that a person has looked at everything, or takes it back. */
     @Transactional
-    public void settle(long submission, boolean settled, String version, Staff by) {
+    public void settle(long submission, boolean settled, String version, Person by) {
         if (settled && submissions.get(submission).report().isEmpty()) {
             throw Problem.conflict("There is no report yet; a submission is settled after its check.");
         }
@@ -231,7 +241,7 @@ public class Reviews {
             String before,
             String after,
             String reason,
-            Staff by) {
+            Person by) {
         changes.save(new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
     }
 

@@ -163,6 +163,7 @@ class CheckDesk {
     }
 
     private void tell(Submission s) {
-        news.tell(new News.Progress(s.exerciseId, s.id, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
+        news.tell(new News.Progress(
+                s.exerciseId, s.id, s.studentId, HandedIn.State.valueOf(s.state.name()), running.get(s.id)));
     }
 }

@@ -1,6 +1,6 @@
 package hausaufgabe.server.submission;
 
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.ArrayDeque;
@@ -50,14 +50,14 @@ class News {
     }
 
     /** @param doing what is being done; null when nothing is */
-    record Progress(long exerciseId, long submissionId, HandedIn.State state, String doing) {}
+    record Progress(long exerciseId, long submissionId, long studentId, HandedIn.State state, String doing) {}
 
     /** @param person whose page it is; of one person the streams opened last are kept */
-    SseEmitter listen(Staff person) {
+    SseEmitter listen(Person person) {
         return listen(person, new SseEmitter(OPEN_MILLISECONDS));
     }
 
-    SseEmitter listen(Staff person, SseEmitter emitter) {
+    SseEmitter listen(Person person, SseEmitter emitter) {
         Listener listener = new Listener(person, emitter);
         List<Listener> own =
                 listeners.stream().filter(l -> l.person.id() == person.id()).toList();
@@ -92,12 +92,12 @@ class News {
     /** One page. */
     private final class Listener {
 
-        private final Staff person;
+        private final Person person;
         private final SseEmitter emitter;
         private final Deque<Object> waiting = new ArrayDeque<>();
         private boolean sending;
 
-        Listener(Staff person, SseEmitter emitter) {
+        Listener(Person person, SseEmitter emitter) {
             this.person = person;
             this.emitter = emitter;
         }
@@ -139,7 +139,7 @@ class News {
                         return;
                     }
                 }
-                if (next instanceof Progress s && !audience.includes(person, s.exerciseId())) {
+                if (next instanceof Progress s && !audience.includes(person, s.exerciseId(), s.studentId())) {
                     continue;
                 }
                 try {

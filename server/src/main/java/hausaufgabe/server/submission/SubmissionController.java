@@ -1,11 +1,8 @@
 package hausaufgabe.server.submission;
 
-import hausaufgabe.server.Problem;
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import java.io.IOException;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,18 +36,9 @@ class SubmissionController {
             @PathVariable long exercise,
             @RequestParam long student,
             @RequestParam("files") List<MultipartFile> files,
-            @AuthenticationPrincipal Staff staff)
+            @AuthenticationPrincipal Person staff)
             throws IOException {
-        Map<String, byte[]> byName = new LinkedHashMap<>();
-        for (MultipartFile f : files) {
-            String name = f.getOriginalFilename() == null ? "" : f.getOriginalFilename();
-            if (!name.isBlank() && byName.put(name, f.getBytes()) != null) {
-                throw Problem.badRequest(
-                        name
-                                + " was chosen twice. Files of the same name need a zip with their folders. Nothing was stored.");
-            }
-        }
-        HandedIn taken = submissions.handIn(exercise, student, byName, staff.id());
+        HandedIn taken = submissions.handIn(exercise, student, Uploads.byPath(files, Uploads.ONE), staff.id());
         return new Taken(taken.id(), taken.attempt());
     }
 
@@ -72,7 +60,7 @@ class SubmissionController {
     }
 
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter news(@AuthenticationPrincipal Staff staff) {
+    SseEmitter news(@AuthenticationPrincipal Person staff) {
         return news.listen(staff);
     }
 }

@@ -5,21 +5,26 @@ import hausaufgabe.checking.Json;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
+import hausaufgabe.checking.archive.Received;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.exercise.ExerciseSettings;
+import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.exercise.Manuscripts;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -64,6 +69,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     private final SourceStore sources;
     private final Courses courses;
     private final Exercises exercises;
+    private final Extensions extensions;
     private final CheckDesk desk;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -75,6 +81,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
             SourceStore sources,
             Courses courses,
             Exercises exercises,
+            Extensions extensions,
             CheckDesk desk,
             Clock clock,
             TransactionTemplate transaction) {
@@ -83,6 +90,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         this.sources = sources;
         this.courses = courses;
         this.exercises = exercises;
+        this.extensions = extensions;
         this.desk = desk;
         this.clock = clock;
         this.transaction = transaction;
@@ -91,7 +99,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /**
      * Takes an upload for a student and has it checked.
      *
-     * @param files one zip, or loose sources, by name
+     * @param files one archive, or loose sources, by path
      * @throws Problem where the upload cannot be used; nothing is stored then
      */
     public HandedIn handIn(long exercise, long student, Map<String, byte[]> files, long by) {
@@ -102,37 +110,31 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     public HandedIn handIn(long exercise, long student, Map<String, byte[]> files, long by, Instant at) {
         Exercises.Version version = exercises.opened(exercise);
         Student who = courses.student(exercises.line(exercise).courseId(), student);
-        admit(version.settings(), at);
-        Upload upload = read(files);
+        admit(version, who.id(), at);
+        Upload upload = receive(files).upload();
         Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings());
         desk.check(id, false);
         return get(id);
     }
 
-    /** @throws Problem where nothing is taken yet, or no more */
-    private static void admit(ExerciseSettings settings, Instant at) {
-        settings.opening().filter(o -> at.isBefore(o.toInstant())).ifPresent(o -> {
+    /** @throws Problem where nothing is taken from a student yet, or no more */
+    public void admit(Exercises.Version version, long student, Instant at) {
+        version.settings().opening().filter(o -> at.isBefore(o.toInstant())).ifPresent(o -> {
             throw Problem.conflict("This exercise opens on " + MOMENT.format(o) + ". Nothing was stored.");
         });
-        settings.close().filter(c -> at.isAfter(c.toInstant())).ifPresent(c -> {
-            throw Problem.conflict("This exercise closed on " + MOMENT.format(c)
-                    + ". Its lead can set another time on the page where it is written. Nothing was stored.");
-        });
+        version.closesFor(extensions.of(version.exerciseId(), student))
+                .filter(c -> at.isAfter(c.toInstant()))
+                .ifPresent(c -> {
+                    throw Problem.conflict("This exercise closed on " + MOMENT.format(c)
+                            + ". Its lead can set another time, for all or for one. Nothing was stored.");
+                });
     }
 
     /** Two hand-ins for one student at the same moment become two attempts. */
     private Long numbered(long exercise, long student, Instant at, long by, String hash, ExerciseSettings settings) {
-        int most = settings.attempts().most();
         for (int tried = 0; tried < TRIES; tried++) {
             try {
-                return transaction.execute(status -> {
-                    int last = submissions.lastAttempt(exercise, student);
-                    if (most > 0 && last >= most) {
-                        throw Problem.conflict("This student has handed in " + last + " of " + most
-                                + (most == 1 ? " time" : " times") + " that the exercise allows. Nothing was stored.");
-                    }
-                    return submissions.saveAndFlush(new Submission(exercise, student, last + 1, at, by, hash)).id;
-                });
+                return transaction.execute(status -> one(exercise, student, at, by, hash, settings));
             } catch (DataIntegrityViolationException taken) {
                 // another attempt has this number now
             }
@@ -141,17 +143,93 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                 "Much is handed in for this student at this moment. Nothing was stored; hand it in again.");
     }
 
-    private Upload read(Map<String, byte[]> files) {
+    /** Writes down an attempt with the number that follows the last; belongs to a transaction. */
+    private Long one(long exercise, long student, Instant at, long by, String hash, ExerciseSettings settings) {
+        int most = settings.attempts().most();
+        int last = submissions.lastAttempt(exercise, student);
+        if (most > 0 && last >= most) {
+            throw Problem.conflict("The exercise allows " + most + (most == 1 ? " attempt" : " attempts") + ", and "
+                    + courses.student(exercises.line(exercise).courseId(), student)
+                            .name() + " has made "
+                    + (most == 1 ? "it" : "them") + ". Nothing was stored.");
+        }
+        return submissions.saveAndFlush(new Submission(exercise, student, last + 1, at, by, hash)).id;
+    }
+
+    /** Something that was read before, and whose it is. */
+    record Kept(long student, String hash) {}
+
+    /**
+     * Takes several at once, all of them or none, and has them checked.
+     *
+     * @param also done in the same transaction
+     * @return the submissions, in the same order; null in place of what a student had handed in last already
+     */
+    List<Long> handIn(long exercise, List<Kept> all, long by, Instant at, Runnable also) {
+        Exercises.Version version = exercises.opened(exercise);
+        List<Long> taken = new ArrayList<>();
         try {
-            if (files.isEmpty()) {
-                throw new ArchiveException("No file was chosen. Choose one .zip or the .java files.");
-            }
-            Map.Entry<String, byte[]> only = files.entrySet().iterator().next();
-            boolean zip = files.size() == 1 && !only.getKey().endsWith(".java");
-            return zip ? archive.zip(only.getKey(), only.getValue()) : archive.files(files);
+            transaction.executeWithoutResult(status -> {
+                for (Kept k : all) {
+                    admit(version, k.student(), at);
+                    boolean again = last(exercise, k.student())
+                            .filter(s -> s.sourceHash.equals(k.hash()))
+                            .isPresent();
+                    taken.add(again ? null : one(exercise, k.student(), at, by, k.hash(), version.settings()));
+                }
+                also.run();
+            });
+        } catch (DataIntegrityViolationException e) {
+            throw Problem.conflict("Somebody else hands in for one of these students at this moment. Nothing was"
+                    + " stored; try again.");
+        }
+        Thread checking = new Thread(
+                () -> taken.stream().filter(Objects::nonNull).forEach(id -> desk.check(id, false)),
+                "check-pile-" + exercise);
+        checking.setDaemon(true);
+        checking.start();
+        return taken;
+    }
+
+    private Optional<Submission> last(long exercise, long student) {
+        List<Submission> all = submissions.findByExerciseIdAndStudentIdOrderByAttemptAsc(exercise, student);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
+    }
+
+    /**
+     * What is in an upload; nothing is stored.
+     *
+     * @param files one archive, or loose sources, by path
+     * @throws Problem where it cannot be used
+     */
+    public Received receive(Map<String, byte[]> files) {
+        try {
+            return archive.receive(files);
         } catch (ArchiveException e) {
             throw Problem.badRequest(e.getMessage() + " Nothing was stored.");
         }
+    }
+
+    /** By what an upload is known in the records. */
+    public static String hash(Upload upload) {
+        return PackedSources.of(upload).hash();
+    }
+
+    /** An attempt with what a receipt says of it. */
+    public record Receipt(
+            long id, int attempt, Instant uploadedAt, String hash, long uploadedBy, HandedIn.State state) {}
+
+    /** What somebody handed in, first to last. */
+    public List<Receipt> receipts(long exercise, long student) {
+        return submissions.findByExerciseIdAndStudentIdOrderByAttemptAsc(exercise, student).stream()
+                .map(s -> new Receipt(
+                        s.id,
+                        s.attempt,
+                        s.uploadedAt,
+                        s.sourceHash,
+                        s.uploadedBy,
+                        HandedIn.State.valueOf(s.state.name())))
+                .toList();
     }
 
     /** Has a submission checked again, by the exercise as it is now. What people decided stays. */
@@ -202,6 +280,24 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /** Its sources and what was noticed in reading them. */
     public Upload sources(long id) {
         return sources.load(submissions.findById(id).orElseThrow(Submissions::unknown).sourceHash);
+    }
+
+    /**
+     * A file's text, at most {@value SourcePiece#LINES} lines of it.
+     *
+     * @param from the first line wanted, from 1
+     * @throws Problem where the submission has no such file
+     */
+    public SourcePiece piece(long id, String path, int from) {
+        SourceFile file = sources(id).sources().stream()
+                .filter(f -> f.path().equals(path))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("This submission has no such file."));
+        List<String> lines = file.text().lines().toList();
+        int first = Math.max(1, Math.min(from, Math.max(1, lines.size())));
+        List<String> piece =
+                lines.subList(Math.min(first - 1, lines.size()), Math.min(first - 1 + SourcePiece.LINES, lines.size()));
+        return new SourcePiece(path, first, lines.size(), String.join("\n", piece));
     }
 
     private static Problem unknown() {

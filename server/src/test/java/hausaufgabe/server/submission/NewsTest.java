@@ -9,7 +9,7 @@ import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import hausaufgabe.server.account.Staff;
+import hausaufgabe.server.account.Person;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -23,8 +23,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 class NewsTest {
 
-    private static final Staff MAIKE = new Staff(1, "maike", "Maike Thiede", Staff.Role.LEAD, 0);
-    private static final Staff JONTE = new Staff(2, "jonte", "Jonte Wulf", Staff.Role.TUTOR, 0);
+    private static final Person MAIKE = new Person(1, "maike", "Maike Thiede", Person.Role.LEAD, 0);
+    private static final Person JONTE = new Person(2, "jonte", "Jonte Wulf", Person.Role.TUTOR, 0);
 
     /** Exercise 9 is of a course that Jonte has nothing to do with. */
     private final Audience audience = mock();
@@ -33,8 +33,8 @@ class NewsTest {
 
     @BeforeEach
     void open() {
-        when(audience.includes(any(), anyLong())).thenReturn(true);
-        when(audience.includes(JONTE, 9)).thenReturn(false);
+        when(audience.includes(any(), anyLong(), anyLong())).thenReturn(true);
+        when(audience.includes(JONTE, 9, 1L)).thenReturn(false);
     }
 
     @AfterEach
@@ -48,8 +48,8 @@ class NewsTest {
         Page others = new Page(true);
         news.listen(MAIKE, own);
         news.listen(JONTE, others);
-        news.tell(new News.Progress(9, 70, HandedIn.State.CHECKED, null));
-        news.tell(new News.Progress(1, 71, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(9, 70, 1, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(1, 71, 1, HandedIn.State.CHECKED, null));
 
         assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
             while (!own.all().contains("submissionId=71") || !others.all().contains("submissionId=71")) {
@@ -96,7 +96,7 @@ class NewsTest {
     }
 
     private static News.Progress step(long submission) {
-        return new News.Progress(1, submission, HandedIn.State.RUNNING, "Reading");
+        return new News.Progress(1, submission, 1, HandedIn.State.RUNNING, "Reading");
     }
 
     @Test
@@ -131,8 +131,8 @@ class NewsTest {
         Page page = new Page(true);
         news.listen(MAIKE, page);
 
-        news.tell(new News.Progress(1, 7, HandedIn.State.CHECKED, null));
-        news.tell(new News.Progress(2, 8, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(1, 7, 1, HandedIn.State.CHECKED, null));
+        news.tell(new News.Progress(2, 8, 1, HandedIn.State.CHECKED, null));
 
         for (int i = 0; i < 400 && !page.all().contains("submissionId=8"); i++) {
             Thread.sleep(50);

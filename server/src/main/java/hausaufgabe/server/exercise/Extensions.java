@@ -1,0 +1,92 @@
+package hausaufgabe.server.exercise;
+
+import hausaufgabe.server.Problem;
+import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Person;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who may hand an exercise in later than the others, and why. */
+@Service
+public class Extensions {
+
+    private static final int LONGEST_REASON = 1_000;
+
+    interface Repository extends JpaRepository<Extension, Extension.Key> {
+        List<Extension> findByKeyExerciseId(Long exercise);
+    }
+
+    private final Repository extensions;
+    private final Exercises exercises;
+    private final Accounts accounts;
+    private final Clock clock;
+
+    Extensions(Repository extensions, Exercises exercises, Accounts accounts, Clock clock) {
+        this.extensions = extensions;
+        this.exercises = exercises;
+        this.accounts = accounts;
+        this.clock = clock;
+    }
+
+    /** An extension as staff see it. */
+    public record ExtensionLine(long student, Instant dueAt, String reason, String givenBy, Instant givenAt) {}
+
+    @Transactional(readOnly = true)
+    public List<ExtensionLine> lines(long exercise) {
+        Map<Long, String> names = accounts.names();
+        return extensions.findByKeyExerciseId(exercise).stream()
+                .map(e -> new ExtensionLine(
+                        e.key.studentId(), e.dueAt, e.reason, names.getOrDefault(e.givenBy, ""), e.givenAt))
+                .toList();
+    }
+
+    /** The other deadlines there are, by student. */
+    @Transactional(readOnly = true)
+    public Map<Long, Instant> byStudent(long exercise) {
+        return extensions.findByKeyExerciseId(exercise).stream()
+                .collect(Collectors.toMap(e -> e.key.studentId(), e -> e.dueAt));
+    }
+
+    /** Until when a student may hand in; null where the deadline is that of all. */
+    @Transactional(readOnly = true)
+    public @Nullable Instant of(long exercise, long student) {
+        return extensions
+                .findById(new Extension.Key(exercise, student))
+                .map(e -> e.dueAt)
+                .orElse(null);
+    }
+
+    /** @throws Problem where it is no extension, or no reason is given */
+    @Transactional
+    public void give(long exercise, long student, @Nullable Instant dueAt, @Nullable String reason, Person by) {
+        Instant due = exercises
+                .opened(exercise)
+                .dueAt()
+                .orElseThrow(() -> Problem.conflict("This exercise has no deadline that could be extended."));
+        if (dueAt == null || !dueAt.isAfter(due)) {
+            throw Problem.badRequest("Give a time after the deadline of all. Nothing was changed.");
+        }
+        if (reason == null || reason.isBlank() || reason.strip().length() > LONGEST_REASON) {
+            throw Problem.badRequest("Say why, in at most " + LONGEST_REASON + " characters. Nothing was changed.");
+        }
+        Extension.Key key = new Extension.Key(exercise, student);
+        Extension e = extensions.findById(key).orElseGet(() -> new Extension(key));
+        e.dueAt = dueAt;
+        e.reason = reason.strip();
+        e.givenBy = by.id();
+        e.givenAt = Instant.now(clock);
+        extensions.save(e);
+    }
+
+    @Transactional
+    public void withdraw(long exercise, long student) {
+        extensions.deleteById(new Extension.Key(exercise, student));
+    }
+}

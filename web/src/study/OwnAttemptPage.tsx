@@ -1,0 +1,201 @@
+import { useParams } from 'react-router';
+import type { ReactNode } from 'react';
+import type { Api } from '../api/client';
+import { useOwnAttempt } from '../api/study';
+import { Notice, Waiting } from '../page/Notice';
+import { exactTime } from '../page/time';
+import { Words } from '../page/Words';
+import { RoleSeals } from '../seal/Seal';
+import { requirementsOf, scenariosOf } from '../submission/claims';
+import { Account } from '../submission/ClaimRow';
+import { Excerpts } from '../submission/Excerpt';
+import { Stroke } from '../verdict/Stroke';
+import { inks, type Verdict } from '../verdict/verdict';
+import { standing } from './standing';
+import { StudentPage } from './StudentPage';
+
+/** Words that say to whom something is open: a student waits for a person. */
+const words: Record<Verdict, string> = {
+  MET: 'there',
+  PARTLY: 'partly there',
+  MISSING: 'missing',
+  UNCLEAR: 'a person looks',
+  NOT_APPLICABLE: 'does not apply',
+};
+
+const ran: Record<Verdict, string> = { ...words, MET: 'does it', MISSING: 'does not', UNCLEAR: 'not run' };
+
+/** What there is to do for a student comes first. */
+const work: Verdict[] = ['MISSING', 'PARTLY', 'UNCLEAR', 'MET', 'NOT_APPLICABLE'];
+const byWork = (a: { verdict: Verdict }, b: { verdict: Verdict }) =>
+  work.indexOf(a.verdict) - work.indexOf(b.verdict);
+
+/** One attempt: its receipt, and what was found as far as the exercise shows it. */
+export function OwnAttemptPage() {
+  const attempt = useOwnAttempt(Number(useParams().submission));
+  if (!attempt.data) {
+    return (
+      <StudentPage title="Attempt" back={{ text: 'Your exercises', to: '/' }}>
+        {attempt.isError ? (
+          <Notice
+            title="The attempt could not be opened"
+            text={attempt.error.message}
+            again={() => void attempt.refetch()}
+          />
+        ) : (
+          <Waiting what="Opening the attempt" />
+        )}
+      </StudentPage>
+    );
+  }
+  const v = attempt.data;
+  const a = v.attempt;
+  return (
+    <RoleSeals roles={Object.keys(v.findings?.roles ?? {})}>
+      <StudentPage
+        title={`${v.title}, attempt ${a.attempt}`}
+        back={{ text: v.title, to: `/exercises/${v.exerciseId}` }}
+      >
+        <p className="margin-heading">
+          {v.course.title}, exercise {v.number}
+        </p>
+        <h1 className="mt-1 text-[27px]">Attempt {a.attempt}</h1>
+        <section aria-label="Receipt" className="mt-3 border-l-[3px] border-rule pl-4">
+          <p>
+            {v.student}, {exactTime(a.uploadedAt)}
+            {a.late ? <span className="font-semibold text-ochre">, late</span> : ', in time'}
+            {a.bySomebodyElse && ', handed in by the staff'}.
+          </p>
+          <p className="mt-1 text-[14px] text-soft">
+            {v.files.length === 1 ? 'One file' : `${v.files.length} files`}:{' '}
+            {v.files
+              .slice(0, 12)
+              .map((f) => f.path)
+              .join(', ')}
+            {v.files.length > 12 && ` and ${v.files.length - 12} more`}
+          </p>
+          <p className="mt-1 text-[13px] break-all text-soft">SHA-256 {a.hash}</p>
+        </section>
+        <Found attempt={v} />
+      </StudentPage>
+    </RoleSeals>
+  );
+}
+
+function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
+  const a = v.attempt;
+  if (a.state !== 'CHECKED') {
+    return (
+      <p role="status" className={`reading mt-6 ${standing(a).ink}`}>
+        {standing(a).text}
+        {a.state === 'FAILED' ? '.' : ' …'}
+      </p>
+    );
+  }
+  if (!v.findings) {
+    return (
+      <p className="reading mt-6 text-soft">
+        It was checked. What was found is shown once your work is returned to you.
+      </p>
+    );
+  }
+  const f = v.findings;
+  const claims = requirementsOf(f).sort(byWork);
+  const runs = scenariosOf(f).sort(byWork);
+  return (
+    <>
+      {!f.compiled && <Diagnostics findings={f} />}
+      <section aria-labelledby="claims" className="mt-7">
+        <h2 id="claims" className="border-b border-rule pb-1 text-[21px]">
+          What was found
+        </h2>
+        <p className="mt-2 text-soft">
+          Found by the machine, with the lines it rests on. A person reads your work after this, and what they
+          say counts.
+        </p>
+        <ol>
+          {claims
+            .filter((c) => c.verdict !== 'NOT_APPLICABLE')
+            .map((c) => (
+              <Claim key={c.item} verdict={c.verdict} word={words[c.verdict]}>
+                <p className="reading">
+                  <Words sentence={c.finding.text} />
+                </p>
+                {c.verdict !== 'MET' && (
+                  <p className="mt-0.5 font-read text-[15px] text-soft">
+                    <Words sentence={c.finding.explanation} />
+                  </p>
+                )}
+                <Excerpts
+                  submission={a.id}
+                  evidence={c.finding.evidence}
+                  sources={v.files}
+                  places={f.places}
+                  verdict={c.verdict}
+                  most={c.verdict === 'MET' ? 1 : 3}
+                />
+              </Claim>
+            ))}
+        </ol>
+      </section>
+      {f.scenariosShown && runs.length > 0 && (
+        <section aria-labelledby="runs" className="mt-7">
+          <h2 id="runs" className="border-b border-rule pb-1 text-[21px]">
+            What it did when it was run
+          </h2>
+          <ol>
+            {runs.map((r) => (
+              <Claim key={r.item} verdict={r.verdict} word={ran[r.verdict]}>
+                <p className="reading">{r.scenario.name}.</p>
+                {r.verdict !== 'MET' && (
+                  <p className="mt-0.5 font-read text-[15px] text-soft">
+                    <Words sentence={r.scenario.explanation} />
+                  </p>
+                )}
+                {r.scenario.steps.length > 0 && (
+                  <Account steps={r.scenario.steps} open={r.verdict === 'MISSING'} />
+                )}
+              </Claim>
+            ))}
+          </ol>
+        </section>
+      )}
+    </>
+  );
+}
+
+function Claim(props: { verdict: Verdict; word: string; children: ReactNode }) {
+  return (
+    <li className="grid grid-cols-[5px_minmax(0,1fr)] gap-x-3 border-b border-rule py-4 sm:grid-cols-[5px_104px_minmax(0,1fr)]">
+      <Stroke verdict={props.verdict} />
+      <span className={`text-[14px] font-semibold ${inks[props.verdict]}`}>{props.word}</span>
+      <div className="col-start-2 min-w-0 sm:col-start-3">{props.children}</div>
+    </li>
+  );
+}
+
+function Diagnostics({ findings }: { findings: Api<'Findings'> }) {
+  return (
+    <section aria-labelledby="compiler" className="mt-6 border-l-[4.5px] border-madder pl-5">
+      <h2 id="compiler" className="text-[19px]">
+        It does not compile
+      </h2>
+      <p className="text-soft">
+        Nothing of it could be run. What could be read of it was looked at all the same.
+      </p>
+      <ul className="mt-2 text-[14px]">
+        {findings.diagnostics.slice(0, 12).map((d, i) => (
+          <li key={i} className="break-words">
+            {d.file && (
+              <code className="name">
+                {d.file}
+                {d.line > 0 && `:${d.line}`}
+              </code>
+            )}{' '}
+            {d.message}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
