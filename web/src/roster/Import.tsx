@@ -62,7 +62,7 @@ export function Import({ course, onDone }: { course: number; onDone: () => void 
         ref={input}
         type="file"
         accept=".csv,.txt,.tsv,text/csv"
-        aria-label="Roster"
+        aria-label="The file with the roster"
         className="chooser mt-3"
         onChange={(e) => {
           const file = e.target.files?.[0];

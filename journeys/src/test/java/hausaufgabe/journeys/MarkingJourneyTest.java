@@ -156,7 +156,7 @@ class MarkingJourneyTest extends Journey {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Choose the student");
 
         page.locator("#student").selectOption(page.locator("option").nth(3).getAttribute("value"));
-        page.locator("#files").setInputFiles(Files.writeString(folder.resolve("work.zip"), "no zip at all"));
+        page.getByLabel("Sources: files").setInputFiles(Files.writeString(folder.resolve("work.zip"), "no zip at all"));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
 
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("work.zip is not a zip");
@@ -214,7 +214,7 @@ class MarkingJourneyTest extends Journey {
                 .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
                         .first()
                         .getAttribute("value"));
-        page.locator("#files").setInputFiles(zip(sample));
+        page.getByLabel("Sources: files").setInputFiles(zip(sample));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
         page.getByRole(AriaRole.LINK, named("Open it")).click();
     }

@@ -77,7 +77,7 @@ class SettingJourneyTest extends Journey {
                 .selectOption(page.locator("option", new Page.LocatorOptions().setHasText("Okke"))
                         .first()
                         .getAttribute("value"));
-        page.locator("#files").setInputFiles(zip("01-three-rules"));
+        page.getByLabel("Sources: files").setInputFiles(zip("01-three-rules"));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
         page.getByRole(AriaRole.LINK, named("Open it")).click();
         assertThat(page.getByRole(AriaRole.LIST, exactly("Claims"))).isVisible(checked());
@@ -182,7 +182,8 @@ class SettingJourneyTest extends Journey {
         nothingBarsTheWay();
         page.locator("#student")
                 .selectOption(page.locator("#student option").nth(1).getAttribute("value"));
-        page.locator("#files").setInputFiles(zip(Path.of("../exercises/13-through-customs/solutions/reference")));
+        page.getByLabel("Sources: files")
+                .setInputFiles(zip(Path.of("../exercises/13-through-customs/solutions/reference")));
         page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
         page.getByRole(AriaRole.LINK, named("Open it")).click();
         assertThat(page.getByText("of 41 proposed")).isVisible(checked());

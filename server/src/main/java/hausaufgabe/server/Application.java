@@ -4,6 +4,8 @@ import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.checking.pool.RememberedReports;
 import java.time.Clock;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
@@ -31,6 +33,16 @@ public class Application implements WebMvcConfigurer {
     CheckDispatcher dispatcher(@Value("${hausaufgabe.checkers}") int checkers) {
         int cores = Runtime.getRuntime().availableProcessors();
         return new RememberedReports(new CheckerPool(checkers > 0 ? checkers : cores), REPORTS);
+    }
+
+    /** Begins checks, one after the other, beside whoever asks for them. */
+    @Bean(destroyMethod = "shutdownNow")
+    ExecutorService deskWork() {
+        return Executors.newSingleThreadExecutor(work -> {
+            Thread t = new Thread(work, "check-desk");
+            t.setDaemon(true);
+            return t;
+        });
     }
 
     /** Addresses of the web application's own pages all lead to it. */

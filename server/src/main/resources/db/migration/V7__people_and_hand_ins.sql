@@ -40,3 +40,17 @@ create table pile_piece (
     problem varchar(2000)
 );
 create index pile_piece_by_pile on pile_piece (pile_id, place);
+
+-- What is still to be checked. A row goes, in one transaction with the result, when its check has ended.
+create table job (
+    submission_id bigint primary key references submission,
+    queued_at timestamp with time zone not null,
+    -- how often its check was begun
+    tries int not null,
+    -- whether it is made even if the same was checked before
+    anew boolean not null
+);
+insert into job (submission_id, queued_at, tries, anew)
+    select s.id, s.uploaded_at, 0, false from submission s where s.state in ('QUEUED', 'RUNNING');
+
+alter table exercise add column checks_paused boolean default false not null;

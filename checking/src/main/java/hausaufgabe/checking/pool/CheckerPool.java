@@ -19,13 +19,16 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Several checker processes on this machine. A process that breaks costs its check one retry; a check that breaks two
+ * Several checker processes on this machine. A process that breaks costs its check a retry; a check that breaks three
  * processes fails, and the queue goes on.
  */
 public final class CheckerPool implements CheckDispatcher {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckerPool.class);
     private static final int HEAP_MEGABYTES = 512;
+    /** How often a check is made that breaks its process. */
+    private static final int TRIES = 3;
+
     private static final Duration LIMIT = Duration.ofSeconds(90);
 
     private static final String CLOSED = "The checkers were stopped before this check was over. Have it checked again.";
@@ -70,7 +73,7 @@ public final class CheckerPool implements CheckDispatcher {
         open.add(order.result());
         order.result().whenComplete((answer, failure) -> open.remove(order.result()));
         if (closed) {
-            order.result().completeExceptionally(new CheckFailed(CLOSED));
+            order.result().completeExceptionally(CheckFailed.stopped(CLOSED));
             return;
         }
         queued.accept(order);
@@ -95,7 +98,7 @@ public final class CheckerPool implements CheckDispatcher {
         }
     }
 
-    private static void serve(Order order, CheckerProcess process) {
+    private void serve(Order order, CheckerProcess process) {
         try {
             order.result().complete(withRetry(order, process));
         } catch (RuntimeException | Error e) {
@@ -104,16 +107,19 @@ public final class CheckerPool implements CheckDispatcher {
         }
     }
 
-    private static CheckerMessage withRetry(Order order, CheckerProcess process) {
-        try {
-            return process.ask(order.order(), order.progress());
-        } catch (CheckerProcess.Lost first) {
+    private CheckerMessage withRetry(Order order, CheckerProcess process) {
+        for (int tried = 0; tried < TRIES && !closed; tried++) {
             try {
                 return process.ask(order.order(), order.progress());
-            } catch (CheckerProcess.Lost second) {
-                throw new CheckFailed("Reading or running these sources broke the checker twice; it was given up.");
+            } catch (CheckerProcess.Lost e) {
+                LOG.warn("a checker process was lost, for the {}. time with these sources", tried + 1);
             }
         }
+        if (closed) {
+            throw CheckFailed.stopped(CLOSED);
+        }
+        throw new CheckFailed("Reading or running these sources broke the checker " + TRIES
+                + " times; it was set aside, and holds nothing else up.");
     }
 
     @Override
@@ -122,6 +128,6 @@ public final class CheckerPool implements CheckDispatcher {
         workers.forEach(Thread::interrupt);
         processes.forEach(CheckerProcess::close);
         // nobody is to wait for what will not come
-        List.copyOf(open).forEach(f -> f.completeExceptionally(new CheckFailed(CLOSED)));
+        List.copyOf(open).forEach(f -> f.completeExceptionally(CheckFailed.stopped(CLOSED)));
     }
 }

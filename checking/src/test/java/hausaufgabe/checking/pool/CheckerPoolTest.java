@@ -63,7 +63,7 @@ class CheckerPoolTest {
             CompletionException e = assertThrows(CompletionException.class, broken::join);
             assertInstanceOf(CheckFailed.class, e.getCause());
             assertTrue(
-                    e.getCause().getMessage().contains("broke the checker twice"),
+                    e.getCause().getMessage().contains("broke the checker 3 times"),
                     e.getCause().getMessage());
             assertTrue(next.join().compiled());
         }

@@ -21,6 +21,9 @@ class Exercise {
     /** The version that submissions are judged by; null as long as it was not opened. */
     Long currentVersion;
 
+    /** Whether its checks are held back. */
+    boolean checksPaused;
+
     protected Exercise() {}
 
     Exercise(Long courseId, int number, String title) {

@@ -32,6 +32,8 @@ public class Exercises implements InCourse {
     interface Repository extends JpaRepository<Exercise, Long> {
         List<Exercise> findByCourseIdOrderByNumber(Long courseId);
 
+        List<Exercise> findByChecksPausedTrue();
+
         @Query("select coalesce(max(e.number), 0) from Exercise e where e.courseId = ?1")
         int lastNumber(Long courseId);
     }
@@ -171,6 +173,20 @@ public class Exercises implements InCourse {
 
     private static Line line(Exercise e) {
         return new Line(e.id, e.courseId, e.number, e.title, e.currentVersion);
+    }
+
+    /** Those whose checks are held back. */
+    @Transactional(readOnly = true)
+    public List<Long> paused() {
+        return exercises.findByChecksPausedTrue().stream().map(e -> e.id).toList();
+    }
+
+    /** Holds the checks of an exercise back, or no longer. */
+    @Transactional
+    public void pauseChecks(long exercise, boolean paused) {
+        Exercise e = find(exercise);
+        e.checksPaused = paused;
+        exercises.save(e);
     }
 
     /** The version in force; empty as long as the exercise was not opened. */

@@ -87,6 +87,7 @@ class MarkingController {
 
     @GetMapping
     ResponseEntity<SubmissionView> view(@PathVariable long id) {
+        submissions.lookAt(id);
         HandedIn s = submissions.get(id);
         Exercises.Line e = exercises.line(s.exerciseId());
         Exercises.Version inForce = exercises.opened(s.exerciseId());

@@ -395,6 +395,7 @@ class StudyController {
     OwnAttemptView attempt(@PathVariable long id, @AuthenticationPrincipal Person person) {
         HandedIn s = submissions.get(id);
         Seen seen = seenAttempt(s, person);
+        submissions.lookAt(id);
         ExerciseSettings.Shown shows = seen.version().settings().shows();
         return new OwnAttemptView(
                 attempts(seen.version(), seen.student(), person).stream()

@@ -50,10 +50,6 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                 + " and s.state in (hausaufgabe.server.submission.Submission.State.CHECKED,"
                 + " hausaufgabe.server.submission.Submission.State.FAILED) order by s.id")
         List<Long> notCheckedWith(Long exerciseId, Long version);
-
-        @Query("select s.id from Submission s where s.state in (hausaufgabe.server.submission.Submission.State.QUEUED, "
-                + "hausaufgabe.server.submission.Submission.State.RUNNING) order by s.id")
-        List<Long> unfinished();
     }
 
     interface RunRepository extends JpaRepository<CheckRun, Long> {}
@@ -113,7 +109,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         admit(version, who.id(), at);
         Upload upload = receive(files).upload();
         Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings());
-        desk.check(id, false);
+        desk.line(List.of(id));
         return get(id);
     }
 
@@ -153,7 +149,9 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                             .name() + " has made "
                     + (most == 1 ? "it" : "them") + ". Nothing was stored.");
         }
-        return submissions.saveAndFlush(new Submission(exercise, student, last + 1, at, by, hash)).id;
+        Long id = submissions.saveAndFlush(new Submission(exercise, student, last + 1, at, by, hash)).id;
+        desk.write(List.of(id), false);
+        return id;
     }
 
     /** Something that was read before, and whose it is. */
@@ -183,11 +181,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
             throw Problem.conflict("Somebody else hands in for one of these students at this moment. Nothing was"
                     + " stored; try again.");
         }
-        Thread checking = new Thread(
-                () -> taken.stream().filter(Objects::nonNull).forEach(id -> desk.check(id, false)),
-                "check-pile-" + exercise);
-        checking.setDaemon(true);
-        checking.start();
+        desk.line(taken.stream().filter(Objects::nonNull).toList());
         return taken;
     }
 
@@ -238,7 +232,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         if (s.state() == HandedIn.State.QUEUED || s.state() == HandedIn.State.RUNNING) {
             throw Problem.conflict("It is being checked already.");
         }
-        desk.check(id, true);
+        desk.check(List.of(id), true);
         return get(id);
     }
 
@@ -251,9 +245,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     public int checkAllAgain(long exercise) {
         Exercises.Version version = exercises.opened(exercise);
         List<Long> all = submissions.notCheckedWith(exercise, version.id());
-        Thread checking = new Thread(() -> all.forEach(id -> desk.check(id, false)), "check-all-" + exercise);
-        checking.setDaemon(true);
-        checking.start();
+        desk.check(all, false);
         return all.size();
     }
 
@@ -275,6 +267,11 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /** @throws Problem where there is no such submission */
     public HandedIn get(long id) {
         return submissions.findById(id).map(this::handedIn).orElseThrow(Submissions::unknown);
+    }
+
+    /** Somebody has opened it: if its check waits, it is next. */
+    public void lookAt(long id) {
+        desk.lookAt(id);
     }
 
     /** Its sources and what was noticed in reading them. */
