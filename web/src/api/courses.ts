@@ -66,6 +66,18 @@ export function useGiveDuty(course: number) {
   );
 }
 
+/** Says which groups somebody looks after. */
+export function useLookAfter(course: number) {
+  return useCourseChange(async (given: { account: number; groups: string[] }) =>
+    body(
+      await api.PUT('/api/courses/{id}/staff/{account}/groups', {
+        params: { path: { id: course, account: given.account } },
+        body: { groups: given.groups },
+      }),
+    ),
+  );
+}
+
 export function useRelease(course: number) {
   return useCourseChange(async (account: number) =>
     api.DELETE('/api/courses/{id}/staff/{account}', { params: { path: { id: course, account } } }),

@@ -35,9 +35,13 @@ export function useNews(wanted: boolean) {
       const step = JSON.parse((event as MessageEvent<string>).data) as Step;
       if (step.state === 'CHECKED' || step.state === 'FAILED') {
         void fetchAnew(queries, ownKey);
+        void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
         void fetchAnew(queries, sheetKey(step.exerciseId));
         void fetchAnew(queries, submissionKey(step.submissionId));
         return;
+      }
+      if (step.state === 'QUEUED') {
+        void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
       }
       const now = { state: step.state, progress: step.doing };
       queries.setQueryData<Api<'SubmissionView'>>(

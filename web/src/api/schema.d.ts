@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{id}/staff/{account}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lookAfter"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}/students": {
         parameters: {
             query?: never;
@@ -413,6 +429,38 @@ export interface paths {
         };
         get?: never;
         put: operations["settle_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/queue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put?: never;
+        post?: never;
+        delete: operations["callOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/queue/paused": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pause"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1185,6 +1233,7 @@ export interface components {
         CourseHead: {
             term?: string;
             title: string;
+            tutorsSeeAll?: boolean;
             zone?: string;
         };
         CourseLine: {
@@ -1202,6 +1251,7 @@ export interface components {
             staff: components["schemas"]["Member"][];
             term: string;
             title: string;
+            tutorsSeeAll: boolean;
             zone: string;
         };
         Criterion: {
@@ -1354,6 +1404,9 @@ export interface components {
             dueAt?: string;
             reason?: string;
         };
+        GivenGroups: {
+            groups: string[];
+        };
         GivenPoints: {
             /** Format: double */
             points: number;
@@ -1382,6 +1435,9 @@ export interface components {
             /** Format: int32 */
             before?: number;
             name: string;
+        };
+        HeldBack: {
+            paused: boolean;
         };
         Invitation: {
             login: string;
@@ -1457,6 +1513,7 @@ export interface components {
             account: number;
             /** @enum {string} */
             duty: "LEAD" | "TUTOR" | "READER" | "STUDENT";
+            groups: string[];
             name: string;
         };
         Message: {
@@ -1719,6 +1776,19 @@ export interface components {
             /** @enum {string} */
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
+        QueueView: {
+            /** Format: int32 */
+            elsewhere: number;
+            paused: boolean;
+            /** Format: int32 */
+            perMinute?: number;
+            /** Format: int32 */
+            running: number;
+            /** Format: int32 */
+            secondsLeft?: number;
+            /** Format: int32 */
+            waiting: number;
+        };
         ReadText: {
             mistakes: components["schemas"]["Mistake"][];
             parts: components["schemas"]["Sentences"][];
@@ -1932,6 +2002,7 @@ export interface components {
             exerciseId: number;
             /** Format: int32 */
             number: number;
+            ownGroups: string[];
             rows: components["schemas"]["Row"][];
             title: string;
         };
@@ -2500,6 +2571,33 @@ export interface operations {
             };
         };
     };
+    lookAfter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                account: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenGroups"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
     students: {
         parameters: {
             query?: never;
@@ -2925,6 +3023,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PileView"];
+                };
+            };
+        };
+    };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueView"];
+                };
+            };
+        };
+    };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueView"];
+                };
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeldBack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueView"];
                 };
             };
         };

@@ -14,9 +14,11 @@ export function CourseForm({ course, onCancel }: { course?: Api<'CourseView'>; o
   const [term, setTerm] = useState(course?.term ?? '');
   const [zone, setZone] = useState(course?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone);
 
+  const [tutorsSeeAll, setTutorsSeeAll] = useState(course?.tutorsSeeAll ?? true);
+
   function submit(event: FormEvent) {
     event.preventDefault();
-    const given = { title, term, zone };
+    const given = { title, term, zone, tutorsSeeAll };
     if (course) {
       rename.mutate(given, { onSuccess: onCancel });
     } else {
@@ -63,6 +65,22 @@ export function CourseForm({ course, onCancel }: { course?: Api<'CourseView'>; o
           <TimeZones id="course-zone" value={zone} onChange={setZone} />
         </div>
       </div>
+      {course && (
+        <label className="mt-4 flex gap-2">
+          <input
+            type="checkbox"
+            className="mt-1"
+            checked={tutorsSeeAll}
+            onChange={(e) => setTutorsSeeAll(e.target.checked)}
+          />
+          <span>
+            Tutors see all groups
+            <span className="block text-[13px] text-soft">
+              Their own come first. Without this they see just the groups that they look after.
+            </span>
+          </span>
+        </label>
+      )}
       <Mistake error={make.error ?? rename.error} />
       <div className="mt-4 flex gap-3">
         <button type="submit" className="act act-first" disabled={make.isPending || rename.isPending}>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useColleagues, useCourse, useGiveDuty, useRelease, type Duty } from '../api/courses';
+import { useColleagues, useCourse, useGiveDuty, useLookAfter, useRelease, type Duty } from '../api/courses';
 import { useExercises } from '../api/exercises';
 import { useMoveExercise } from '../api/manuscript';
 import { inWords } from '../page/count';
@@ -56,7 +56,14 @@ function OpenCourse({ course }: { course: Course }) {
         <>
           <h1 className="text-[27px] break-words">{course.title}</h1>
           <p className="reading mt-1 text-soft italic">
-            {[course.term, `clocks of ${course.zone}`].filter(Boolean).join(', ')}.{' '}
+            {[
+              course.term,
+              `clocks of ${course.zone}`,
+              !course.tutorsSeeAll && 'tutors see just the groups they look after',
+            ]
+              .filter(Boolean)
+              .join(', ')}
+            .{' '}
             {students === 0
               ? 'No student is in it yet.'
               : `${inWords(students)} students${
@@ -235,12 +242,53 @@ function Staff({ course, leads }: { course: Course; leads: boolean }) {
             ) : (
               <span className="text-soft">{duties[m.duty as Duty].does}</span>
             )}
+            {m.duty === 'TUTOR' && <Groups course={course} member={m} leads={leads} />}
           </li>
         ))}
       </ul>
       <Mistake error={give.error ?? release.error} />
       {leads && <Another course={course} onGive={(account, duty) => give.mutate({ account, duty })} />}
     </section>
+  );
+}
+
+/** The groups that a tutor looks after. */
+function Groups(props: { course: Course; member: Api<'Member'>; leads: boolean }) {
+  const { course, member } = props;
+  const lookAfter = useLookAfter(course.id);
+  const names = course.groups.map((g) => g.name).filter(Boolean);
+  if (!props.leads || names.length === 0) {
+    return member.groups.length > 0 ? (
+      <span className="block text-[14px] text-soft">looks after {member.groups.join(', ')}</span>
+    ) : null;
+  }
+  return (
+    <fieldset className="mt-1.5 flex flex-wrap gap-x-3 gap-y-1 text-[14px]">
+      <legend className="sr-only">Groups that {member.name} looks after</legend>
+      <span aria-hidden className="text-soft">
+        groups
+      </span>
+      {names.map((g) => (
+        <label key={g} className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            checked={member.groups.includes(g)}
+            disabled={lookAfter.isPending}
+            onChange={(e) =>
+              lookAfter.mutate({
+                account: member.account,
+                groups: e.target.checked ? [...member.groups, g] : member.groups.filter((x) => x !== g),
+              })
+            }
+          />
+          {g}
+        </label>
+      ))}
+      {member.groups.length === 0 && !course.tutorsSeeAll && (
+        <span className="basis-full text-ochre">sees nobody without a group</span>
+      )}
+      <Mistake error={lookAfter.error} />
+    </fieldset>
   );
 }
 

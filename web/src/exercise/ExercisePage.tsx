@@ -4,15 +4,16 @@ import { useExercise, useSheet } from '../api/exercises';
 import { Asked } from '../pattern/Asked';
 import { Roles } from '../pattern/Roles';
 import { RoleSeals } from '../seal/Seal';
-import { inWords, points } from '../page/count';
+import { capitalised, inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { Brief } from './Brief';
 import { HandIn } from './HandIn';
 import { OtherDeadlines } from './OtherDeadlines';
+import { Queue } from './Queue';
 import { SubmissionLine } from './SubmissionLine';
-import { tally } from './tally';
+import { groupsInWords, isOwn, tally } from './tally';
 
 /** An exercise: what is set, what is asked, and who has handed in. */
 export function ExercisePage() {
@@ -92,7 +93,7 @@ function InForce({ exercise: e }: { exercise: Opened }) {
           <Roles patterns={e.patterns} />
         </section>
         <Asked patterns={e.patterns} criteria={e.criteria} />
-        <Submissions rows={sheet.data?.rows} error={sheet.error} />
+        <Submissions rows={sheet.data?.rows} own={sheet.data?.ownGroups ?? []} error={sheet.error} />
       </Page>
     </RoleSeals>
   );
@@ -128,6 +129,12 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
         ))}
       </ul>
       <p className="margin-heading mt-7">Where it stands</p>
+      <Queue
+        exercise={exercise.id}
+        open={t.running}
+        all={t.handedIn}
+        sets={exercise.rights.includes('SET_EXERCISES')}
+      />
       <ul className="mt-2 grid gap-1 text-soft">
         {t.running > 0 && <li>{t.running} being checked</li>}
         {t.failed > 0 && <li className="text-madder">{t.failed} could not be checked</li>}
@@ -183,7 +190,25 @@ function Rules({ exercise: e }: { exercise: Opened }) {
   );
 }
 
-function Submissions({ rows, error }: { rows?: Api<'Row'>[]; error: Error | null }) {
+/** Submissions in the order they came; nothing where there is none. */
+function Came({ title, rows }: { title?: string; rows: Api<'Row'>[] }) {
+  if (rows.length === 0) {
+    return null;
+  }
+  return (
+    <>
+      {title && <h3 className="mt-5 border-b border-rule pb-1 text-[17px]">{title}</h3>}
+      <ul className="mt-1" aria-live="polite">
+        {rows.map((r) => (
+          <SubmissionLine key={r.student.id} row={r} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Submissions(props: { rows?: Api<'Row'>[]; own: string[]; error: Error | null }) {
+  const { rows, own, error } = props;
   const handedIn = (rows ?? [])
     .filter((r) => r.handedIn)
     .sort((a, b) => a.handedIn!.uploadedAt.localeCompare(b.handedIn!.uploadedAt));
@@ -204,11 +229,13 @@ function Submissions({ rows, error }: { rows?: Api<'Row'>[]; error: Error | null
           {inWords(handedIn.length)} of {rows!.length}, in the order they came.
         </p>
       )}
-      <ul className="mt-1" aria-live="polite">
-        {handedIn.map((r) => (
-          <SubmissionLine key={r.student.id} row={r} />
-        ))}
-      </ul>
+      {own.length > 0 && (
+        <Came title={capitalised(groupsInWords(own))} rows={handedIn.filter((r) => isOwn(r, own))} />
+      )}
+      <Came
+        title={own.length > 0 ? 'Other groups' : undefined}
+        rows={own.length > 0 ? handedIn.filter((r) => !isOwn(r, own)) : handedIn}
+      />
     </section>
   );
 }

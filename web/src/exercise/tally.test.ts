@@ -27,6 +27,18 @@ it('counts what waits for a person, the unclear first', () => {
   expect(t).toMatchObject({ students: 5, handedIn: 4, running: 1, settled: 1, open: [3, 2] });
 });
 
+it('puts own groups before the others', () => {
+  const of = (group: string) => ({ student: { id: 1, group } }) as unknown as Partial<Row>;
+  const rows = [
+    row(of('A'), { submissionId: 1, toSettle: 3 }),
+    row(of('B'), { submissionId: 2 }),
+    row(of('B'), { submissionId: 3, toSettle: 1 }),
+  ];
+
+  expect(tally(rows, ['B']).open).toEqual([3, 2, 1]);
+  expect(tally(rows).open).toEqual([1, 3, 2]);
+});
+
 describe('what is said of a row', () => {
   it('follows the check, then the person', () => {
     expect(stateOf(row({})).text).toBe('nothing handed in');

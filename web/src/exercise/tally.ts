@@ -1,8 +1,23 @@
 import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
 
-/** Where an exercise stands, counted from its rows. */
-export function tally(rows: Api<'Row'>[]) {
+/** Whether a row is of a group that is looked after; of nobody's in particular where none is. */
+export const isOwn = (row: Api<'Row'>, own: string[]) => own.length === 0 || own.includes(row.student.group);
+
+/** "your group A", "your groups A and C" */
+export function groupsInWords(own: string[]): string {
+  const names = own.map((g) => g || 'none');
+  return names.length === 1
+    ? `your group ${names[0]}`
+    : `your groups ${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}
+
+/**
+ * Where an exercise stands, counted from its rows.
+ *
+ * @param own the groups that come first
+ */
+export function tally(rows: Api<'Row'>[], own: string[] = []) {
   const attempts = rows.filter((r) => r.handedIn);
   return {
     students: rows.length,
@@ -10,10 +25,13 @@ export function tally(rows: Api<'Row'>[]) {
     running: attempts.filter((r) => isBeingChecked(r.handedIn!.state)).length,
     failed: attempts.filter((r) => r.handedIn!.state === 'FAILED').length,
     settled: attempts.filter((r) => r.settled).length,
-    /** Submissions that wait for a person, what is unclear first. */
+    /** Submissions that wait for a person: of own groups first, and of these what is unclear. */
     open: attempts
       .filter((r) => !r.settled && !isBeingChecked(r.handedIn!.state))
-      .sort((a, b) => b.handedIn!.toSettle - a.handedIn!.toSettle)
+      .sort(
+        (a, b) =>
+          Number(isOwn(b, own)) - Number(isOwn(a, own)) || b.handedIn!.toSettle - a.handedIn!.toSettle,
+      )
       .map((r) => r.handedIn!.submissionId),
   };
 }

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useSheet } from '../api/exercises';
-import { stateOf, tally } from '../exercise/tally';
-import { inWords, points } from '../page/count';
+import { groupsInWords, isOwn, stateOf, tally } from '../exercise/tally';
+import { capitalised, inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
@@ -12,11 +12,14 @@ import { SmallStroke } from '../verdict/Stroke';
 type Row = Api<'Row'>;
 type Order = 'name' | 'group' | 'points';
 
+/** In place of a group's name: those that are looked after. */
+const OWN = '\u0000own';
+
 /** The grade sheet, as a ruled ledger: every student, what they got, and who says so. */
 export function GradeSheetPage() {
   const id = Number(useParams().exercise);
   const sheet = useSheet(id);
-  const [group, setGroup] = useState('');
+  const [chosen, setGroup] = useState<string>();
   const [find, setFind] = useState('');
   const [order, setOrder] = useState<Order>('name');
   if (!sheet.data) {
@@ -36,8 +39,11 @@ export function GradeSheetPage() {
   }
   const all = sheet.data.rows;
   const groups = [...new Set(all.map((r) => r.student.group))].sort();
+  const own = sheet.data.ownGroups;
+  // who looks after groups sees these at first
+  const group = chosen ?? (own.length > 0 ? OWN : '');
   const rows = sorted(
-    all.filter((r) => fits(r, group, find)),
+    all.filter((r) => (group === OWN ? isOwn(r, own) && fits(r, '', find) : fits(r, group, find))),
     order,
   );
   return (
@@ -67,6 +73,7 @@ export function GradeSheetPage() {
         <label className="text-[14px]">
           <span className="sr-only">Group</span>
           <select className="field" value={group} onChange={(e) => setGroup(e.target.value)}>
+            {own.length > 0 && <option value={OWN}>{capitalised(groupsInWords(own))}</option>}
             <option value="">All groups</option>
             {groups.map((g) => (
               <option key={g} value={g}>

@@ -27,3 +27,7 @@ export function lower(text: string): string {
 export function points(n: number): string {
   return String(n);
 }
+
+export function capitalised(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Api } from '../api/client';
+
 import { isBeingChecked, useExercise, useSheet } from '../api/exercises';
 import { useSubmission } from '../api/marks';
 import { PIECE, useSource } from '../api/sources';
+import { isOwn } from '../exercise/tally';
 import { RoleSeals, Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
 import { Moment } from '../page/Moment';
@@ -43,7 +45,13 @@ export function SubmissionPage() {
       </Page>
     );
   }
-  return <Opened key={id} submission={submission.data} rows={sheet.data?.rows ?? []} />;
+  return <Opened key={id} submission={submission.data} rows={ownFirst(sheet.data)} />;
+}
+
+/** The pile to be read: who looks after groups has these before the others. */
+function ownFirst(sheet?: Api<'Sheet'>): Api<'Row'>[] {
+  const own = sheet?.ownGroups ?? [];
+  return [...(sheet?.rows ?? [])].sort((a, b) => Number(isOwn(b, own)) - Number(isOwn(a, own)));
 }
 
 function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Row'>[] }) {

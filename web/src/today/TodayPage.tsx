@@ -5,12 +5,12 @@ import { useExercises, useSandbox, useSheet } from '../api/exercises';
 import { useSession } from '../api/session';
 import type { Api } from '../api/client';
 import { CourseForm } from '../course/CourseForm';
-import { inWords } from '../page/count';
+import { capitalised, inWords } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { SubmissionLine } from '../exercise/SubmissionLine';
-import { tally } from '../exercise/tally';
+import { groupsInWords, isOwn, tally } from '../exercise/tally';
 
 /** How many waiting submissions a list shows before it only counts them. */
 const SHOWN = 10;
@@ -148,10 +148,6 @@ function Course(props: { course: Api<'CourseLine'>; exercises: Api<'ExerciseLine
   );
 }
 
-function capitalised(text: string) {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
 /** Told to staff while programs are not run, or not safely. */
 function SandboxNotice() {
   const sandbox = useSandbox().data;
@@ -184,8 +180,11 @@ function SandboxTried() {
 
 function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
   const sheet = useSheet(exercise.id);
-  const t = sheet.data && tally(sheet.data.rows);
+  const own = sheet.data?.ownGroups ?? [];
+  const t = sheet.data && tally(sheet.data.rows, own);
   const first = t?.open[0];
+  const mine = own.length === 0 ? t : tally(sheet.data!.rows.filter((r) => isOwn(r, own)));
+  const elsewhere = (t?.open.length ?? 0) - (mine?.open.length ?? 0);
   return (
     <li className="grid grid-cols-[44px_1fr_auto] gap-x-4 border-b border-rule py-6">
       <span className="font-read text-[25px] text-soft">{exercise.number}</span>
@@ -217,7 +216,9 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
                     ? t.running === 0
                       ? 'All are settled.'
                       : ''
-                    : `${inWords(t.open.length)} ${t.open.length === 1 ? 'waits' : 'wait'} to be settled by a person.`
+                    : `${inWords(t.open.length)} ${t.open.length === 1 ? 'waits' : 'wait'} to be settled by a person${
+                        elsewhere > 0 ? `, ${mine!.open.length} of them in ${groupsInWords(own)}` : ''
+                      }.`
                 }`}
           </p>
         )}
@@ -227,13 +228,18 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
           aria-label="Waiting to be settled"
           className="col-span-2 col-start-2 row-start-2 mt-4 border-t border-rule"
         >
-          {t.open.slice(0, SHOWN).map((id) => (
+          {mine!.open.slice(0, SHOWN).map((id) => (
             <SubmissionLine key={id} row={sheet.data!.rows.find((r) => r.handedIn?.submissionId === id)!} />
           ))}
-          {t.open.length > SHOWN && (
+          {t.open.length > Math.min(mine!.open.length, SHOWN) && (
             <li className="py-2">
               <Link to={`/exercises/${exercise.id}#submissions`} className="quiet">
-                and {t.open.length - SHOWN} more
+                {[
+                  mine!.open.length > SHOWN && `${mine!.open.length - SHOWN} more`,
+                  elsewhere > 0 && `${elsewhere} in other groups`,
+                ]
+                  .filter(Boolean)
+                  .join(', and ')}
               </Link>
             </li>
           )}

@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -19,19 +20,20 @@ final class RunningApplication implements AutoCloseable {
 
     private static final Path LIBRARIES = Path.of("../server/target/application/lib");
 
-    private final Process process;
+    private Process process;
     private final Path folder;
+    private final List<String> command;
     private final String address;
 
-    private RunningApplication(Process process, Path folder, int port) {
-        this.process = process;
+    private RunningApplication(Path folder, int port, List<String> command) {
         this.folder = folder;
+        this.command = command;
         this.address = "http://localhost:" + port;
     }
 
     /** With the harbour school's course. */
     static RunningApplication demo() throws IOException, InterruptedException {
-        return start("demo");
+        return start("demo", "--attempts", "8");
     }
 
     /** On empty records. */
@@ -39,28 +41,64 @@ final class RunningApplication implements AutoCloseable {
         return start("serve");
     }
 
-    private static RunningApplication start(String command) throws IOException, InterruptedException {
+    /** With the harbour school's course and so many attempts. */
+    static RunningApplication demo(int attempts) throws IOException, InterruptedException {
+        return start("demo", "--attempts", String.valueOf(attempts));
+    }
+
+    private static RunningApplication start(String... command) throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("hausaufgabe-journey");
         int port;
         try (ServerSocket socket = new ServerSocket(0)) {
             port = socket.getLocalPort();
         }
-        Process process = new ProcessBuilder(List.of(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        LIBRARIES.toAbsolutePath() + "/*",
-                        "hausaufgabe.server.ServerMain",
-                        command,
-                        "--data",
-                        folder.resolve("data").toString(),
-                        "--port",
-                        String.valueOf(port)))
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("log.txt").toFile())
-                .start();
-        RunningApplication running = new RunningApplication(process, folder, port);
-        running.awaitAnswer();
+        RunningApplication running = new RunningApplication(folder, port, List.of(command));
+        running.begin();
         return running;
+    }
+
+    private void begin() throws IOException, InterruptedException {
+        List<String> whole = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-cp",
+                LIBRARIES.toAbsolutePath() + "/*",
+                "hausaufgabe.server.ServerMain"));
+        whole.addAll(command);
+        whole.addAll(List.of(
+                "--data",
+                folder.resolve("data").toString(),
+                "--port",
+                address.substring(address.lastIndexOf(':') + 1)));
+        process = new ProcessBuilder(whole)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                        folder.resolve("log.txt").toFile()))
+                .start();
+        awaitAnswer();
+    }
+
+    /** Kills it as a power cut does, without a word, and starts it again on the same records. */
+    void killAndStartAgain() throws IOException, InterruptedException {
+        process.destroyForcibly().waitFor();
+        begin();
+    }
+
+    /** Waits until it has told its address: all that is there from the beginning is there by then. */
+    void awaitGreeting() throws IOException, InterruptedException {
+        for (int i = 0; i < 600 && process.isAlive(); i++) {
+            if (Files.readString(folder.resolve("log.txt")).contains("Stop it with Ctrl-C")) {
+                return;
+            }
+            Thread.sleep(100);
+        }
+        throw new IllegalStateException("it never said where it is:\n" + lastWords());
+    }
+
+    /** Stops it and leaves its records for a test to look at, in the folder that is given. */
+    Path stopForRecords() throws InterruptedException {
+        process.destroy();
+        process.waitFor();
+        return folder.resolve("data");
     }
 
     String address() {

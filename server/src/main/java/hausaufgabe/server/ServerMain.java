@@ -4,6 +4,7 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.server.course.Roster;
+import hausaufgabe.server.demo.FirstStart;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Path;
@@ -72,6 +73,11 @@ public final class ServerMain {
         /** Whether what was asked for can be done, before anything is stored. */
         void check() throws Exception {}
 
+        /** Further settings of the application. */
+        Map<String, Object> more() {
+            return Map.of();
+        }
+
         /** What is to be done once the server runs and before anybody is told. */
         void prepare(ConfigurableApplicationContext context) throws Exception {}
 
@@ -98,6 +104,7 @@ public final class ServerMain {
             settings.put(
                     "hausaufgabe.isolation",
                     unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
+            settings.putAll(more());
             SpringApplication app = new SpringApplication(Application.class);
             // as arguments, since these come before what the application's own settings file says
             ConfigurableApplicationContext context = app.run(settings.entrySet().stream()
@@ -194,6 +201,13 @@ public final class ServerMain {
                 description = "Where the demo's records are kept (default: ${DEFAULT-VALUE}).")
         private Path data;
 
+        @Option(
+                names = "--attempts",
+                paramLabel = "N",
+                defaultValue = "300",
+                description = "About how many attempts are handed in at the first start (default: ${DEFAULT-VALUE}).")
+        private int attempts;
+
         @Override
         Path data() {
             return data;
@@ -202,6 +216,16 @@ public final class ServerMain {
         @Override
         boolean isDemo() {
             return true;
+        }
+
+        @Override
+        void check() throws Exception {
+            FirstStart.startOver(data);
+        }
+
+        @Override
+        Map<String, Object> more() {
+            return Map.of("hausaufgabe.demo-attempts", attempts);
         }
     }
 }

@@ -226,7 +226,7 @@ class ManuscriptTest {
                 .andExpect(jsonPath("$.rows[?(@.handedIn)].points", contains(0.0)));
         handIn(exercise, "1")
                 .andExpect(status().isConflict())
-                .andExpect(jsonPath("$.detail", containsString("1 of 1 time that the exercise allows")));
+                .andExpect(jsonPath("$.detail", containsString("The exercise allows 1 attempt, and Fenja Kogge has made it")));
     }
 
     @Test

@@ -1,7 +1,6 @@
 package hausaufgabe.server.account;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.security.authorization.AuthorizationDecision;
@@ -32,22 +31,29 @@ public class CourseRights {
             Matcher address = ADDRESS.matcher(context.getRequest().getRequestURI());
             boolean allowed = who.get().getPrincipal() instanceof Person person
                     && address.matches()
-                    && course(address.group(1), Long.parseLong(address.group(2)))
-                            .map(c -> memberships
-                                    .duty(person, c)
-                                    .filter(d -> Right.of(d).contains(right))
-                                    .isPresent())
-                            .orElse(true);
+                    && allows(person, kind(address.group(1)), Long.parseLong(address.group(2)), right);
             return new AuthorizationDecision(allowed);
         };
     }
 
-    private Optional<Long> course(String kind, long number) {
+    private boolean allows(Person person, InCourse kind, long number, Right right) {
+        return kind.courseOf(number)
+                .map(course -> memberships
+                        .duty(person, course)
+                        .filter(d -> Right.of(d).contains(right))
+                        .filter(d -> d == Duty.STUDENT
+                                || kind.groupOf(number)
+                                        .map(g -> memberships.sees(person, course, g))
+                                        .orElse(true))
+                        .isPresent())
+                .orElse(true);
+    }
+
+    private InCourse kind(String name) {
         return kinds.stream()
-                .filter(k -> k.kind().equals(kind))
+                .filter(k -> k.kind().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("nobody knows the course of " + kind))
-                .courseOf(number);
+                .orElseThrow(() -> new IllegalStateException("nobody knows the course of " + name));
     }
 
     /** What somebody may do in a course. */

@@ -31,7 +31,7 @@ final class Doors {
                 .access(course.needing(Right.READ));
         rules.requestMatchers(
                         "/api/courses/*",
-                        "/api/courses/*/staff/*",
+                        "/api/courses/*/staff/**",
                         "/api/courses/*/roster",
                         "/api/courses/*/roster/*",
                         "/api/courses/*/students",

@@ -10,4 +10,9 @@ public interface InCourse {
 
     /** The course that such a thing belongs to; empty where there is none. */
     Optional<Long> courseOf(long number);
+
+    /** The group of the student whom such a thing belongs to; empty where it belongs to no student. */
+    default Optional<String> groupOf(long number) {
+        return Optional.empty();
+    }
 }

@@ -20,6 +20,9 @@ class Course {
     /** Where the clocks hang that its times are told by. */
     String zone;
 
+    /** Whether tutors see the groups that they do not look after. */
+    boolean tutorsSeeAll = true;
+
     protected Course() {}
 
     Course(String title, String term, String zone) {

@@ -10,6 +10,7 @@ import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -47,11 +48,13 @@ class CourseController {
     /** @param students how many are in it */
     record Group(String name, int students) {}
 
+    /** @param tutorsSeeAll whether tutors see the groups that they do not look after */
     record CourseView(
             long id,
             String title,
             String term,
             String zone,
+            boolean tutorsSeeAll,
             List<Staffing.Member> staff,
             List<Group> groups,
             List<Right> rights) {}
@@ -59,9 +62,12 @@ class CourseController {
     record CourseHead(
             @NotNull String title,
             @Nullable String term,
-            @Nullable String zone) {}
+            @Nullable String zone,
+            @Nullable Boolean tutorsSeeAll) {}
 
     record GivenDuty(@NotNull Duty duty) {}
+
+    record GivenGroups(@NotNull List<String> groups) {}
 
     /** Those that whoever asks has something to do in. */
     @GetMapping
@@ -83,6 +89,7 @@ class CourseController {
                 c.title(),
                 c.term(),
                 courses.zone(id).getId(),
+                courses.tutorsSeeAll(id),
                 staffing.of(id),
                 groups.entrySet().stream()
                         .map(g -> new Group(g.getKey(), g.getValue()))
@@ -101,7 +108,8 @@ class CourseController {
 
     @PutMapping("/{id}")
     CourseView rename(@PathVariable long id, @RequestBody CourseHead given, @AuthenticationPrincipal Person staff) {
-        courses.rename(id, given.title(), given.term(), zone(given.zone()));
+        courses.rename(
+                id, given.title(), given.term(), zone(given.zone()), !Boolean.FALSE.equals(given.tutorsSeeAll()));
         return one(id, staff);
     }
 
@@ -127,6 +135,19 @@ class CourseController {
             @AuthenticationPrincipal Person staff) {
         courses.heading(id);
         staffing.give(id, account, given.duty() == null ? Duty.TUTOR : given.duty());
+        return one(id, staff);
+    }
+
+    /** Says which groups somebody looks after; a group that the course does not have is left out. */
+    @PutMapping("/{id}/staff/{account}/groups")
+    CourseView lookAfter(
+            @PathVariable long id,
+            @PathVariable long account,
+            @RequestBody GivenGroups given,
+            @AuthenticationPrincipal Person staff) {
+        Set<String> known = courses.students(id).stream().map(Student::group).collect(Collectors.toSet());
+        staffing.lookAfter(
+                id, account, given.groups().stream().filter(known::contains).toList());
         return one(id, staff);
     }
 

@@ -70,10 +70,11 @@ public class Courses implements InCourse {
                 .heading();
     }
 
-    /** Changes what a course is called. */
+    /** Changes what a course is called, and whether its tutors see the groups that they do not look after. */
     @Transactional
-    public Heading rename(long id, String title, String term, ZoneId zone) {
+    public Heading rename(long id, String title, String term, ZoneId zone, boolean tutorsSeeAll) {
         Course c = course(id);
+        c.tutorsSeeAll = tutorsSeeAll;
         c.title = usableTitle(title);
         c.term = usableTerm(term);
         c.zone = zone.getId();
@@ -110,6 +111,11 @@ public class Courses implements InCourse {
     @Transactional(readOnly = true)
     public ZoneId zone(long id) {
         return ZoneId.of(course(id).zone);
+    }
+
+    @Transactional(readOnly = true)
+    public boolean tutorsSeeAll(long id) {
+        return course(id).tutorsSeeAll;
     }
 
     /** By title. */

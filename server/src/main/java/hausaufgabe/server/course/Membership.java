@@ -7,6 +7,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.io.Serializable;
+import java.util.List;
 
 /** What somebody does in a course. */
 @Entity
@@ -21,10 +22,17 @@ class Membership {
     @Enumerated(EnumType.STRING)
     Duty duty;
 
+    /** The groups looked after, one to a line. */
+    String looksAfter = "";
+
     protected Membership() {}
 
     Membership(long course, long account, Duty duty) {
         this.key = new Key(course, account);
         this.duty = duty;
+    }
+
+    List<String> groups() {
+        return looksAfter.lines().toList();
     }
 }

@@ -38,10 +38,12 @@ class RosterController {
 
     private final Rosters rosters;
     private final Courses courses;
+    private final Staffing staffing;
 
-    RosterController(Rosters rosters, Courses courses) {
+    RosterController(Rosters rosters, Courses courses, Staffing staffing) {
         this.rosters = rosters;
         this.courses = courses;
+        this.staffing = staffing;
     }
 
     /** @param samples some of what stands in it */
@@ -101,19 +103,21 @@ class RosterController {
     record LinksWanted(@Nullable List<Long> students) {}
 
     @GetMapping("/students")
-    List<Rosters.StudentLine> students(@PathVariable long id) {
-        return rosters.lines(id);
+    List<Rosters.StudentLine> students(@PathVariable long id, @AuthenticationPrincipal Person person) {
+        Sight sight = staffing.sight(person, id);
+        return rosters.lines(id).stream().filter(l -> sight.sees(l.student())).toList();
     }
 
     /** The roster as RFC 4180 describes CSV, in UTF-8; what an import takes. */
     @GetMapping(path = "/students.csv", produces = "text/csv")
-    ResponseEntity<byte[]> csv(@PathVariable long id) {
+    ResponseEntity<byte[]> csv(@PathVariable long id, @AuthenticationPrincipal Person person) {
+        Sight sight = staffing.sight(person, id);
         List<Student> all = courses.students(id);
         return Csv.file(
                 "roster-" + courses.heading(id).title() + ".csv",
                 List.of("number", "name", "group", "email"),
                 all.stream()
-                        .filter(s -> !s.left())
+                        .filter(s -> !s.left() && sight.sees(s))
                         .map(s -> List.<Object>of(s.number(), s.name(), s.group(), s.email()))
                         .toList());
     }

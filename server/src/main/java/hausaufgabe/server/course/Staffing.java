@@ -18,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Staffing implements Memberships {
 
+    private static final int LONGEST_GROUPS = 4_000;
+
     interface Repository extends JpaRepository<Membership, Membership.Key> {
         List<Membership> findByKeyCourseId(Long course);
 
@@ -28,16 +30,22 @@ public class Staffing implements Memberships {
 
     private final Repository memberships;
     private final Courses.StudentRepository students;
+    private final Courses courses;
     private final Accounts accounts;
 
-    Staffing(Repository memberships, Courses.StudentRepository students, Accounts accounts) {
+    Staffing(Repository memberships, Courses.StudentRepository students, Courses courses, Accounts accounts) {
         this.memberships = memberships;
         this.students = students;
+        this.courses = courses;
         this.accounts = accounts;
     }
 
-    /** Somebody of the staff and what they do. */
-    public record Member(long account, String name, Duty duty) {}
+    /**
+     * Somebody of the staff and what they do.
+     *
+     * @param groups the groups they look after
+     */
+    public record Member(long account, String name, Duty duty, List<String> groups) {}
 
     /** Somebody who could be asked to help. */
     public record Colleague(long account, String name, String login) {}
@@ -57,11 +65,26 @@ public class Staffing implements Memberships {
         return nobodys ? Optional.of(Duty.LEAD) : own;
     }
 
+    @Override
+    @Transactional(readOnly = true)
+    public boolean sees(Person person, long course, String group) {
+        return sight(person, course).sees(group);
+    }
+
+    /** Whom somebody of the staff sees: a tutor the groups looked after, and the others where the lead allows it. */
+    @Transactional(readOnly = true)
+    public Sight sight(Person person, long course) {
+        return memberships
+                .findById(new Membership.Key(course, person.id()))
+                .map(m -> new Sight(m.groups(), m.duty != Duty.TUTOR || courses.tutorsSeeAll(course)))
+                .orElse(Sight.ALL);
+    }
+
     @Transactional(readOnly = true)
     public List<Member> of(long course) {
         Map<Long, String> names = accounts.names();
         return memberships.findByKeyCourseId(course).stream()
-                .map(m -> new Member(m.key.accountId(), names.getOrDefault(m.key.accountId(), ""), m.duty))
+                .map(m -> new Member(m.key.accountId(), names.getOrDefault(m.key.accountId(), ""), m.duty, m.groups()))
                 .sorted(java.util.Comparator.comparing(Member::duty).thenComparing(Member::name))
                 .toList();
     }
@@ -92,6 +115,24 @@ public class Staffing implements Memberships {
                 .findById(new Membership.Key(course, account))
                 .orElseGet(() -> new Membership(course, account, duty));
         m.duty = duty;
+        memberships.save(m);
+    }
+
+    /**
+     * Says which groups somebody of the staff looks after, in place of what was said before.
+     *
+     * @throws Problem where they have no duty in the course
+     */
+    @Transactional
+    public void lookAfter(long course, long account, List<String> groups) {
+        Membership m = memberships
+                .findById(new Membership.Key(course, account))
+                .orElseThrow(() -> Problem.notFound("Give the duty first; then say which groups."));
+        String lines = groups.stream().distinct().sorted().collect(Collectors.joining("\n"));
+        if (lines.length() > LONGEST_GROUPS) {
+            throw Problem.badRequest("These are too many groups for one person.");
+        }
+        m.looksAfter = lines;
         memberships.save(m);
     }
 

@@ -19,6 +19,7 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -26,13 +27,18 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -41,7 +47,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /**
- * The harbour school of Nordhafen: a course, 48 students, its exercises and eight submissions, checked for real
+ * The harbour school of Nordhafen: a course, 48 students, six staff, its exercises and some 300 attempts, checked for real
  * at the first start. All people are made up. Does nothing where there are records already.
  */
 @Component
@@ -53,7 +59,11 @@ class DemoData implements Greeting {
     /** The number of the student one can be. */
     private static final String STUDENT = "20261001";
 
-    private static final String FOLDER = "demo/submissions/";
+    /** What is handed in for the first exercises, in their order. */
+    private static final List<String> PATTERNS = List.of("strategy", "observer", "composite", "visitor", "singleton");
+    /** How many attempts of a hundred are followed by another of the same student. */
+    private static final int SECOND = 40;
+
     private static final ZoneId NORDHAFEN = ZoneId.of("Europe/Berlin");
     /** Days that are left for the exercise that is being worked on. */
     private static final int WORKED_ON = 6;
@@ -78,6 +88,9 @@ class DemoData implements Greeting {
     private final Submissions submissions;
     private final Reviews reviews;
     private final Clock clock;
+    private final int attempts;
+    private final FirstStart firstStart;
+    private boolean first;
 
     DemoData(
             Accounts accounts,
@@ -86,7 +99,9 @@ class DemoData implements Greeting {
             Manuscripts manuscripts,
             Submissions submissions,
             Reviews reviews,
-            Clock clock) {
+            Clock clock,
+            @Value("${hausaufgabe.demo-attempts:300}") int attempts,
+            @Value("${hausaufgabe.data}") Path data) {
         this.accounts = accounts;
         this.courses = courses;
         this.staffing = staffing;
@@ -94,26 +109,39 @@ class DemoData implements Greeting {
         this.submissions = submissions;
         this.reviews = reviews;
         this.clock = clock;
+        this.attempts = attempts;
+        this.firstStart = new FirstStart(data);
     }
 
     @Override
     public List<String> lines(String address) {
-        return List.of(
+        List<String> lines = new ArrayList<>(List.of(
                 "  sign in as  maike  (course lead)   password  " + PASSWORD,
                 "          or  jonte  (tutor)         password  " + PASSWORD,
-                "          or  " + STUDENT + "  (student)    password  " + PASSWORD);
+                "          or  " + STUDENT + "  (student)   password  " + PASSWORD));
+        if (first && attempts > PIECES.size()) {
+            lines.add("  Some " + attempts + " attempts are being checked in the background, this first time only;"
+                    + " the pages of the exercises show how far that is.");
+        }
+        return lines;
     }
 
     @EventListener(ApplicationReadyEvent.class)
-    void fill() {
+    void fill() throws IOException {
         if (!accounts.isEmpty()) {
             return;
         }
+        first = true;
+        firstStart.begin();
         Person lead = accounts.create("maike", "Maike Thiede", PASSWORD, Person.Role.LEAD);
         Person tutor = accounts.create("jonte", "Jonte Harmsdeich", PASSWORD, Person.Role.TUTOR);
         Courses.Heading course = courses.create("Software Design II", "autumn term", NORDHAFEN);
         staffing.give(course.id(), lead.id(), Duty.LEAD);
-        staffing.give(course.id(), tutor.id(), Duty.TUTOR);
+        looksAfter(course, tutor.id(), "A");
+        looksAfter(course, staff("Inken Bojer"), "B");
+        looksAfter(course, staff("Nis Petersdeich"), "C");
+        looksAfter(course, staff("Antje Kliffsand"), "D");
+        staffing.give(course.id(), staff("Onno Reepmaker"), Duty.READER);
         List<Student> students = enrol(course);
         Student one = students.get(0);
         courses.signsInAs(
@@ -126,18 +154,35 @@ class DemoData implements Greeting {
         // one to be marked, one that is being worked on, the others still to be opened
         Exercises.Version exercise =
                 manuscripts.open(course.id(), DemoExercises.due(folders.get(0), evening.minusDays(1)), lead);
-        manuscripts.open(course.id(), DemoExercises.due(folders.get(1), evening.plusDays(WORKED_ON)), lead);
-        folders.stream().skip(2).forEach(f -> manuscripts.begin(course.id(), f, lead));
+        List<Exercises.Version> open = new ArrayList<>(List.of(exercise));
+        open.add(manuscripts.open(course.id(), DemoExercises.due(folders.get(1), evening.plusDays(WORKED_ON)), lead));
+        int ahead = attempts > PIECES.size() ? PATTERNS.size() : open.size();
+        for (int i = 2; i < folders.size(); i++) {
+            if (i < ahead) {
+                open.add(manuscripts.open(
+                        course.id(),
+                        DemoExercises.due(folders.get(i), evening.plusDays(WORKED_ON + 7L * (i - 1))),
+                        lead));
+            } else {
+                manuscripts.begin(course.id(), folders.get(i), lead);
+            }
+        }
+        Map<String, Map<String, Map<String, byte[]>>> work = work();
         Instant due = exercise.dueAt().orElseThrow();
         List<HandedIn> taken = new ArrayList<>();
         for (Piece p : PIECES) {
             taken.add(submissions.handIn(
                     exercise.exerciseId(),
                     students.get(p.student()).id(),
-                    files(p.folder()),
+                    work.get("strategy").get(p.folder()),
                     tutor.id(),
                     due.minus(p.early())));
         }
+        int left = attempts - PIECES.size();
+        for (int i = 0; i < ahead && attempts > PIECES.size(); i++) {
+            left -= handIn(open.get(i), work.get(PATTERNS.get(i)), students, i == 0, tutor, left);
+        }
+        firstStart.end();
         Thread marking = new Thread(() -> mark(taken, tutor), "demo-marking");
         marking.setDaemon(true);
         marking.start();
@@ -207,21 +252,79 @@ class DemoData implements Greeting {
         return s;
     }
 
-    private Map<String, byte[]> files(String folder) {
+    /** By pattern and name what students may hand in. */
+    private static Map<String, Map<String, Map<String, byte[]>>> work() {
+        String root = "demo/submissions/";
+        Map<String, Map<String, Map<String, byte[]>>> work = new TreeMap<>();
         try {
-            Map<String, byte[]> files = new LinkedHashMap<>();
-            for (Resource r : new PathMatchingResourcePatternResolver()
-                    .getResources("classpath*:" + FOLDER + folder + "/**/*.java")) {
+            for (Resource r :
+                    new PathMatchingResourcePatternResolver().getResources("classpath*:" + root + "**/*.java")) {
                 String url = r.getURL().toString();
-                String path = url.substring(url.indexOf(FOLDER + folder) + FOLDER.length() + folder.length() + 1);
+                String[] path = url.substring(url.indexOf(root) + root.length()).split("/", 3);
                 try (InputStream in = r.getInputStream()) {
-                    files.put(path, in.readAllBytes());
+                    work.computeIfAbsent(path[0], p -> new TreeMap<>())
+                            .computeIfAbsent(path[1], n -> new TreeMap<>())
+                            .put(path[2], in.readAllBytes());
                 }
             }
-            return files;
+            return work;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /**
+     * Everybody's attempts at an exercise, no two alike; the student one can be has nothing handed in yet.
+     *
+     * @param most how many at most
+     * @return how many there were
+     */
+    private int handIn(
+            Exercises.Version exercise,
+            Map<String, Map<String, byte[]>> work,
+            List<Student> students,
+            boolean first,
+            Person tutor,
+            int most) {
+        List<Integer> busy = first ? PIECES.stream().map(Piece::student).toList() : List.of(0);
+        List<String> used = first ? PIECES.stream().map(Piece::folder).toList() : List.of();
+        List<Map<String, byte[]>> left = work.entrySet().stream()
+                .filter(e -> !used.contains(e.getKey()))
+                .map(Map.Entry::getValue)
+                .collect(Collectors.toCollection(ArrayList::new));
+        // always the same demo
+        Random chance = new Random(exercise.number() + work.size());
+        Collections.shuffle(left, chance);
+        Instant now = Instant.now(clock);
+        Instant until = exercise.dueAt().filter(d -> d.isBefore(now)).orElse(now);
+        int all = left.size();
+        for (int i = 0; i < students.size() && !left.isEmpty() && all - left.size() < most; i++) {
+            if (busy.contains(i)) {
+                continue;
+            }
+            Duration early = Duration.ofMinutes(20 + chance.nextInt(4_000));
+            submissions.handIn(
+                    exercise.exerciseId(), students.get(i).id(), left.remove(0), tutor.id(), until.minus(early));
+            if (chance.nextInt(100) < SECOND && !left.isEmpty()) {
+                submissions.handIn(
+                        exercise.exerciseId(),
+                        students.get(i).id(),
+                        left.remove(0),
+                        tutor.id(),
+                        until.minus(early.dividedBy(3)));
+            }
+        }
+        return all - left.size();
+    }
+
+    private void looksAfter(Courses.Heading course, long account, String group) {
+        staffing.give(course.id(), account, Duty.TUTOR);
+        staffing.lookAfter(course.id(), account, List.of(group));
+    }
+
+    private long staff(String name) {
+        return accounts.create(name.split(" ")[0].toLowerCase(Locale.ROOT), name, PASSWORD, Person.Role.TUTOR)
+                .id();
     }
 
     private static InputStream open(String resource) {

@@ -6,6 +6,7 @@ import hausaufgabe.server.account.CourseRights;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.account.Right;
 import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
 import java.time.Instant;
 import java.util.List;
@@ -24,9 +25,11 @@ class ExerciseController {
 
     private final Exercises exercises;
     private final Courses courses;
+    private final Staffing staffing;
     private final CourseRights rights;
 
-    ExerciseController(Exercises exercises, Courses courses, CourseRights rights) {
+    ExerciseController(Exercises exercises, Courses courses, Staffing staffing, CourseRights rights) {
+        this.staffing = staffing;
         this.exercises = exercises;
         this.courses = courses;
         this.rights = rights;
@@ -112,7 +115,9 @@ class ExerciseController {
                 v.map(x -> rules(x.settings())).orElse(null),
                 v.map(x -> PatternView.all(x.patterns())).orElse(List.of()),
                 v.map(x -> x.settings().criteria()).orElse(List.of()),
-                courses.students(e.courseId()),
+                courses.students(e.courseId()).stream()
+                        .filter(staffing.sight(staff, e.courseId())::sees)
+                        .toList(),
                 rights.of(staff, e.courseId()));
     }
 

@@ -1,9 +1,12 @@
 package hausaufgabe.server.grade;
 
 import hausaufgabe.server.Csv;
+import hausaufgabe.server.account.Person;
+import hausaufgabe.server.course.Staffing;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -28,20 +31,22 @@ class GradeController {
             "feedback");
 
     private final Grades grades;
+    private final Staffing staffing;
 
-    GradeController(Grades grades) {
+    GradeController(Grades grades, Staffing staffing) {
         this.grades = grades;
+        this.staffing = staffing;
     }
 
     @GetMapping("/grades")
-    Grades.Sheet sheet(@PathVariable long exercise) {
-        return grades.sheet(exercise);
+    Grades.Sheet sheet(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        return grades.sheet(exercise, course -> staffing.sight(person, course));
     }
 
     /** The sheet as RFC 4180 describes CSV, in UTF-8. */
     @GetMapping(path = "/grades.csv", produces = "text/csv")
-    ResponseEntity<byte[]> csv(@PathVariable long exercise) {
-        Grades.Sheet sheet = grades.sheet(exercise);
+    ResponseEntity<byte[]> csv(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        Grades.Sheet sheet = sheet(exercise, person);
         return Csv.file(
                 String.format(Locale.ROOT, "grades-%d-%s.csv", sheet.number(), sheet.title()),
                 COLUMNS,

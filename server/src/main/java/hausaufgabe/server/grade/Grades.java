@@ -6,6 +6,7 @@ import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
@@ -22,6 +23,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -122,11 +124,24 @@ class Grades {
 
             @JsonRawValue String marks) {}
 
-    record Sheet(long exerciseId, int number, String title, long courseId, String course, List<Row> rows) {}
+    /**
+     * @param ownGroups the groups that whoever asks looks after
+     * @param rows of those whom whoever asks may see
+     */
+    record Sheet(
+            long exerciseId,
+            int number,
+            String title,
+            long courseId,
+            String course,
+            List<String> ownGroups,
+            List<Row> rows) {}
 
+    /** @param sights whom whoever asks sees in a course */
     @Transactional(readOnly = true)
-    Sheet sheet(long exercise) {
+    Sheet sheet(long exercise, LongFunction<Sight> sights) {
         Exercises.Line line = exercises.line(exercise);
+        Sight sight = sights.apply(line.courseId());
         Optional<Exercises.Version> version = exercises.inForce(exercise);
         Map<Long, String> names = accounts.names();
         Map<Long, Instant> extended = extensions.byStudent(exercise);
@@ -164,6 +179,7 @@ class Grades {
                                         extended.get(t.get("student", Long.class))))
                                 .toList(),
                         version))
+                .filter(r -> sight.sees(r.student()))
                 .toList();
         return new Sheet(
                 line.id(),
@@ -171,6 +187,7 @@ class Grades {
                 line.title(),
                 line.courseId(),
                 courses.heading(line.courseId()).title(),
+                sight.own(),
                 rows);
     }
 

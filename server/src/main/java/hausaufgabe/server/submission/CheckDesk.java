@@ -293,6 +293,13 @@ class CheckDesk {
         if (s != null) {
             tell(s);
         }
+        boolean over;
+        synchronized (this) {
+            over = line.size() + begun.size() == 0;
+        }
+        if (over) {
+            LOG.info("all checks are done");
+        }
     }
 
     private static Throwable causeOf(Throwable failure) {

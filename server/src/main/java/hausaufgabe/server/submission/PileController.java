@@ -10,6 +10,7 @@ import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -26,9 +27,17 @@ import org.springframework.web.multipart.MultipartFile;
 class PileController {
 
     private final Piles piles;
+    private final Reach reach;
 
-    PileController(Piles piles) {
+    PileController(Piles piles, Reach reach) {
         this.piles = piles;
+        this.reach = reach;
+    }
+
+    /** A pile is of everybody, so whoever sees but some has nothing to do with it. */
+    @ModelAttribute
+    void seesEverybody(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        reach.checkEverybody(person, exercise);
     }
 
     /** @param student null to leave the piece out */

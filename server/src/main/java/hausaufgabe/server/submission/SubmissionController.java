@@ -20,10 +20,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class SubmissionController {
 
     private final Submissions submissions;
+    private final Reach reach;
     private final News news;
 
-    SubmissionController(Submissions submissions, News news) {
+    SubmissionController(Submissions submissions, Reach reach, News news) {
         this.submissions = submissions;
+        this.reach = reach;
         this.news = news;
     }
 
@@ -38,6 +40,7 @@ class SubmissionController {
             @RequestParam("files") List<MultipartFile> files,
             @AuthenticationPrincipal Person staff)
             throws IOException {
+        reach.check(staff, exercise, student);
         HandedIn taken = submissions.handIn(exercise, student, Uploads.byPath(files, Uploads.ONE), staff.id());
         return new Taken(taken.id(), taken.attempt());
     }

@@ -264,6 +264,14 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         return submissions.findById(number).flatMap(s -> exercises.courseOf(s.exerciseId));
     }
 
+    @Override
+    public Optional<String> groupOf(long number) {
+        return submissions
+                .findById(number)
+                .map(s -> courses.student(exercises.courseOf(s.exerciseId).orElseThrow(), s.studentId)
+                        .group());
+    }
+
     /** @throws Problem where there is no such submission */
     public HandedIn get(long id) {
         return submissions.findById(id).map(this::handedIn).orElseThrow(Submissions::unknown);

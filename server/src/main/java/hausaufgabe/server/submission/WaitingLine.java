@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 
 /**
  * What waits for its check, and whose turn it is: what somebody is looking at first; then one exercise after the other; of an
- * exercise the newest attempt of each student before the older ones of anybody, and whoever came first. Not for several threads.
+ * exercise the newest attempt of each student before the older ones of anybody, of these the newest, and whoever came first. Not for several threads.
  */
 final class WaitingLine {
 
@@ -94,7 +94,8 @@ final class WaitingLine {
             return here.stream()
                     .filter(w -> w.attempt() == newest.get(new Who(e, w.student())))
                     .findFirst()
-                    .orElse(here.get(0));
+                    .or(() -> here.stream().max(Comparator.comparingInt(Waiting::attempt)))
+                    .orElseThrow();
         });
     }
 }
