@@ -5,6 +5,7 @@ import { Page } from '../page/Page';
 import { ByRole } from '../study/ByRole';
 import { StudentPage } from '../study/StudentPage';
 import { NewPassword } from './NewPassword';
+import { Tokens } from './Tokens';
 
 /** One's own password, and the end of all sessions under it. */
 export function PasswordPage() {
@@ -74,6 +75,7 @@ function Password() {
           Change it
         </button>
       </form>
+      <Tokens />
       <section aria-labelledby="everywhere" className="mt-10 border-t border-rule pt-4">
         <h2 id="everywhere" className="text-[19px]">
           Signed in elsewhere?

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["upload_1"];
         delete?: never;
@@ -763,7 +763,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -875,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -964,6 +964,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/submissions/{id}": {
         parameters: {
             query?: never;
@@ -1028,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/submissions/{id}/mine/push": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["push_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/submissions/{id}/mine/source": {
         parameters: {
             query?: never;
@@ -1055,6 +1103,22 @@ export interface paths {
         put: operations["decide"];
         post?: never;
         delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/push": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["push"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1201,6 +1265,12 @@ export interface components {
             account: number;
             login: string;
             name: string;
+        };
+        Commit: {
+            /** Format: date-time */
+            committedAt: string;
+            hash: string;
+            message: string;
         };
         Confirmation: {
             /** Format: date-time */
@@ -1539,6 +1609,10 @@ export interface components {
             many: boolean;
             name: string;
         };
+        NewToken: {
+            secret: string;
+            token: components["schemas"]["TokenLine"];
+        };
         NotationText: {
             text: string;
         };
@@ -1595,9 +1669,11 @@ export interface components {
             /** Format: int32 */
             number: number;
             patterns: components["schemas"]["PatternView"][];
+            repository: string;
             /** @enum {string} */
             shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
             starter: boolean;
+            steps: boolean;
             terms: components["schemas"]["OwnTerms"];
             title: string;
         };
@@ -1776,6 +1852,10 @@ export interface components {
             /** @enum {string} */
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
+        PushView: {
+            commit?: components["schemas"]["Commit"];
+            steps: components["schemas"]["StepView"][];
+        };
         QueueView: {
             /** Format: int32 */
             elsewhere: number;
@@ -1827,6 +1907,11 @@ export interface components {
             settledAt?: string;
             settledBy?: string;
             version: string;
+        };
+        RoleChange: {
+            came: string[];
+            role: string;
+            went: string[];
         };
         RoleView: {
             doc: string;
@@ -1981,6 +2066,7 @@ export interface components {
             rounding?: "QUARTERS" | "HALVES" | "WHOLE";
             /** @enum {string} */
             shows?: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            steps?: boolean;
             title: string;
             wrong?: {
                 [key: string]: string[];
@@ -2045,6 +2131,22 @@ export interface components {
         StepShape: {
             meaning: string;
             words: string;
+        };
+        StepView: {
+            checked: boolean;
+            commit: components["schemas"]["Commit"];
+            compiled: boolean;
+            error?: string;
+            /** Format: int32 */
+            green: number;
+            health: components["schemas"]["HealthFact"][];
+            /** Format: int32 */
+            judged: number;
+            /** Format: int32 */
+            met: number;
+            problem?: string;
+            red: string[];
+            roles: components["schemas"]["RoleChange"][];
         };
         Student: {
             email: string;
@@ -2124,6 +2226,18 @@ export interface components {
         Token: {
             token: string;
         };
+        TokenLine: {
+            /** Format: int64 */
+            id: number;
+            label: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            usedAt?: string;
+        };
+        TokenWanted: {
+            label: string;
+        };
         Trap: {
             caughtBy: string[];
             text: string;
@@ -2172,7 +2286,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2264,7 +2378,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2720,7 +2834,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2762,7 +2876,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2878,7 +2992,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3637,7 +3751,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3793,7 +3907,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3959,6 +4073,70 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenLine"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenWanted"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewToken"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     view: {
         parameters: {
             query?: never;
@@ -4053,6 +4231,28 @@ export interface operations {
             };
         };
     };
+    push_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PushView"];
+                };
+            };
+        };
+    };
     source_1: {
         parameters: {
             query: {
@@ -4130,6 +4330,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    push: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PushView"];
                 };
             };
         };

@@ -2,6 +2,7 @@ import { useParams } from 'react-router';
 import type { ReactNode } from 'react';
 import type { Api } from '../api/client';
 import { useOwnAttempt } from '../api/study';
+import { CameByGit } from '../git/CameByGit';
 import { Notice, Waiting } from '../page/Notice';
 import { exactTime } from '../page/time';
 import { Words } from '../page/Words';
@@ -77,6 +78,7 @@ export function OwnAttemptPage() {
           <p className="mt-1 text-[13px] break-all text-soft">SHA-256 {a.hash}</p>
         </section>
         <Found attempt={v} />
+        <CameByGit submission={a.id} own />
       </StudentPage>
     </RoleSeals>
   );

@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useOwnExercise } from '../api/study';
+import { ByGit } from '../git/ByGit';
 import { Brief } from '../exercise/Brief';
 import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
@@ -69,6 +70,7 @@ export function OwnExercisePage() {
           </div>
         </section>
         {e.terms.open ? <OwnHandIn exercise={e} /> : <Closed exercise={e} />}
+        {e.terms.open && <ByGit exercise={e} />}
         <Attempts exercise={e} />
       </StudentPage>
     </RoleSeals>

@@ -6,6 +6,7 @@ import { isBeingChecked, useExercise, useSheet } from '../api/exercises';
 import { useSubmission } from '../api/marks';
 import { PIECE, useSource } from '../api/sources';
 import { isOwn } from '../exercise/tally';
+import { CameByGit } from '../git/CameByGit';
 import { RoleSeals, Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
 import { Moment } from '../page/Moment';
@@ -109,6 +110,7 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         ) : (
           <NoReport submission={s} />
         )}
+        <CameByGit submission={s.id} />
         <Sources submission={s} />
       </Page>
     </RoleSeals>

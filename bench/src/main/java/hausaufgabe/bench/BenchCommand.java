@@ -21,6 +21,7 @@ import picocli.CommandLine.Spec;
             "trees: reading jars of published sources and finding the roles in them.",
             "behaviour: one whole check with its scenarios, and many different ones.",
             "fairness: verdicts against what a person says of the same programs, as they are and written otherwise.",
+            "intake: a pile of submissions from its upload until all are checked, and the pages meanwhile.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {
@@ -28,7 +29,9 @@ final class BenchCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "WHAT", description = "What to measure: structure, trees, behaviour, fairness or sheet.")
+    @Parameters(
+            paramLabel = "WHAT",
+            description = "What to measure: structure, trees, behaviour, fairness, intake or sheet.")
     private String what;
 
     @Option(
@@ -72,6 +75,7 @@ final class BenchCommand implements Callable<Integer> {
                 }
                 spec.commandLine().getOut().println(new FairnessBench(folders).run());
             }
+            case "intake" -> new IntakeBench(samples).run();
             case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {

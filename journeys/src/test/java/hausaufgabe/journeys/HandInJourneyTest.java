@@ -1,6 +1,7 @@
 package hausaufgabe.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Download;
@@ -13,6 +14,7 @@ import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -104,6 +106,89 @@ class HandInJourneyTest extends Journey {
         page.navigate("/accounts");
         assertThat(page.getByText("Your duty in this course does not include that"))
                 .isVisible();
+    }
+
+    private void shell(Path at, String... command) throws Exception {
+        ProcessBuilder b = new ProcessBuilder(command).directory(at.toFile()).redirectErrorStream(true);
+        b.environment().put("GIT_TERMINAL_PROMPT", "0");
+        b.environment().put("GIT_CONFIG_GLOBAL", "/dev/null");
+        Process p = b.start();
+        pushed = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertEquals(0, p.waitFor(), pushed);
+    }
+
+    private void step(Path work, Path from, String message) throws Exception {
+        try (Stream<Path> files = Files.walk(from)) {
+            for (Path f : files.filter(Files::isRegularFile).toList()) {
+                Files.copy(f, work.resolve(from.relativize(f).toString()), StandardCopyOption.REPLACE_EXISTING);
+            }
+        }
+        commit(work, message);
+    }
+
+    private void commit(Path work, String message) throws Exception {
+        shell(work, "git", "add", "-A");
+        shell(work, "git", "-c", "user.name=J", "-c", "user.email=j@hafen.test", "commit", "-qm", message);
+    }
+
+    /** What the shell said last. */
+    private String pushed = "";
+
+    @Test
+    void smallStepsArePushedByGitAndSeenOneByOne() throws Exception {
+        signInAsStudent();
+        page.getByRole(AriaRole.LINK, named("The port guide")).click();
+        assertThat(page.getByText("This exercise asks for small safe steps")).isVisible();
+        nothingBarsTheWay();
+        String[] shown = page.getByText("git clone").innerText().split(" ");
+
+        // a token in place of the password
+        page.getByRole(AriaRole.LINK, exactly("make here")).click();
+        page.getByLabel("What it is for").fill("my laptop");
+        page.getByRole(AriaRole.BUTTON, exactly("Make a token")).click();
+        String token = page.getByLabel("The new token").innerText();
+        assertThat(page.getByText("not used yet")).isVisible();
+        nothingBarsTheWay();
+
+        Path home = Files.createTempDirectory("hausaufgabe-git");
+        shell(home, "git", "clone", "-q", shown[2].replace("://", "://20261001:" + token + "@"), shown[3]);
+        Path work = home.resolve(shown[3]);
+        Files.writeString(work.resolve("harbour/Broken.java"), "package harbour;\nclass Broken { int x = ; }\n");
+        commit(work, "Half a thought");
+        Files.delete(work.resolve("harbour/Broken.java"));
+        step(work, Path.of("../exercises/08-the-port-guide/wrong/knows-the-class"), "It holds the table");
+        step(work, Path.of("../exercises/08-the-port-guide/solutions/reference"), "It knows it by what it is asked");
+        shell(work, "git", "push", "origin", "main");
+        assertTrue(pushed.contains("remote: Handed in as attempt 1 of The port guide."), pushed);
+        assertTrue(pushed.contains("remote: All of it: " + application.address() + "/submissions/"), pushed);
+
+        page.navigate(pushed.replaceAll("(?s).*All of it: (\\S+).*", "$1"));
+        Locator steps = page.getByLabel("Steps").getByRole(AriaRole.LISTITEM);
+        assertThat(page.getByText("in 3 steps. One of them leaves the program broken."))
+                .isVisible(checked());
+        assertThat(steps.nth(0)).containsText("Half a thought");
+        assertThat(steps.nth(0)).containsText("does not compile");
+        assertThat(steps.nth(2)).containsText("went well");
+        nothingBarsTheWay();
+        page.navigate("/password");
+        assertThat(page.getByText("last used")).isVisible();
+        page.navigate("/");
+        signOut();
+
+        // the staff see the same
+        signIn("maike");
+        page.navigate(pushed.replaceAll("(?s).*All of it: (\\S+).*", "$1"));
+        assertThat(page.getByRole(AriaRole.HEADING, exactly("Step by step"))).isVisible();
+        assertThat(steps.nth(1)).containsText("It holds the table");
+        nothingBarsTheWay();
+    }
+
+    private void signInAsStudent() {
+        page.navigate("/sign-in");
+        page.getByLabel("Your sign-in").fill("20261001");
+        page.getByLabel("Password").fill("nordhafen");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Your exercises, Jorun")).isVisible();
     }
 
     @Test

@@ -57,7 +57,8 @@ class BoundedBodies extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        boolean upload = String.valueOf(request.getContentType()).startsWith("multipart/");
+        String type = String.valueOf(request.getContentType());
+        boolean upload = type.startsWith("multipart/") || type.startsWith("application/x-git-");
         if (!upload && request.getContentLengthLong() > LARGEST) {
             ProblemPages.write(response, 413, tooLarge());
             return;

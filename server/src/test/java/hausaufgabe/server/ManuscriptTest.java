@@ -226,7 +226,8 @@ class ManuscriptTest {
                 .andExpect(jsonPath("$.rows[?(@.handedIn)].points", contains(0.0)));
         handIn(exercise, "1")
                 .andExpect(status().isConflict())
-                .andExpect(jsonPath("$.detail", containsString("The exercise allows 1 attempt, and Fenja Kogge has made it")));
+                .andExpect(jsonPath(
+                        "$.detail", containsString("The exercise allows 1 attempt, and Fenja Kogge has made it")));
     }
 
     @Test

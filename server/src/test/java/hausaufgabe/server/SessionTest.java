@@ -32,7 +32,7 @@ class SessionTest {
     void nobodyIsSignedInAtFirst() throws Exception {
         http.perform(get("/api/session"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.staff").doesNotExist());
+                .andExpect(jsonPath("$.person").doesNotExist());
     }
 
     @Test
@@ -40,7 +40,7 @@ class SessionTest {
         MockHttpSession session = harbour.signedIn(http, "maike");
 
         http.perform(get("/api/session").session(session))
-                .andExpect(jsonPath("$.staff.name").value("Maike Thiede"));
+                .andExpect(jsonPath("$.person.name").value("Maike Thiede"));
         http.perform(delete("/api/session").session(session).with(csrf())).andExpect(status().isNoContent());
 
         http.perform(get("/api/exercises")).andExpect(status().isUnauthorized());

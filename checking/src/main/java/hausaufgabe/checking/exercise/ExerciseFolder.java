@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An exercise as the files of its folder, wherever they are kept: on disk, in a zip, in the records. Never changed.
@@ -45,6 +46,10 @@ public final class ExerciseFolder {
     private static final List<String> PICTURES = List.of(".png", ".jpg", ".jpeg", ".gif", ".webp");
 
     private final SortedMap<String, byte[]> files;
+    /** What was read already, since the same is asked for with every page and every check. */
+    private volatile @Nullable PatternSet patterns;
+
+    private volatile @Nullable ExerciseSettings settings;
 
     private ExerciseFolder(SortedMap<String, byte[]> files) {
         this.files = Collections.unmodifiableSortedMap(files);
@@ -143,12 +148,22 @@ public final class ExerciseFolder {
 
     /** @throws hausaufgabe.core.notation.NotationException where its text is none */
     public PatternSet patterns() {
-        return Patterns.all(patternText());
+        PatternSet known = patterns;
+        if (known == null) {
+            known = Patterns.all(patternText());
+            patterns = known;
+        }
+        return known;
     }
 
     /** @throws SettingsException where they cannot be read */
     public ExerciseSettings settings() throws SettingsException {
-        return SettingsYaml.read(text(SETTINGS));
+        ExerciseSettings known = settings;
+        if (known == null) {
+            known = SettingsYaml.read(text(SETTINGS));
+            settings = known;
+        }
+        return known;
     }
 
     public List<SourceFile> starter() {

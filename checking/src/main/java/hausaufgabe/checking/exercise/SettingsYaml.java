@@ -84,7 +84,7 @@ public final class SettingsYaml {
         Fields points = root.inner("points");
         points.only("notCompilingPercent", "rounding");
         Fields attempts = root.inner("attempts");
-        attempts.only("most", "counts");
+        attempts.only("most", "counts", "steps");
         return new ExerciseSettings(
                 title(root),
                 zone(root),
@@ -100,7 +100,8 @@ public final class SettingsYaml {
                         points.choice("rounding", Rounding.Steps.class, Rounding.Steps.QUARTERS)),
                 new Attempts(
                         attempts.whole("most", 0, 0, MOST_ATTEMPTS),
-                        attempts.choice("counts", Counting.class, Counting.LAST)),
+                        attempts.choice("counts", Counting.class, Counting.LAST),
+                        attempts.flag("steps", false)),
                 root.choice("shows", Shown.class, Shown.NOTHING),
                 criteria(root),
                 root.texts("names"),
@@ -267,6 +268,14 @@ public final class SettingsYaml {
             return scalar.getValue();
         }
 
+        boolean flag(String key, boolean otherwise) throws SettingsException {
+            String text = text(key, String.valueOf(otherwise)).strip();
+            if (!text.equals("true") && !text.equals("false")) {
+                throw wrong(key, "is true or false, not '" + text + "'");
+            }
+            return text.equals("true");
+        }
+
         int whole(String key, int otherwise, int least, int most) throws SettingsException {
             String text = text(key, String.valueOf(otherwise));
             try {
@@ -370,6 +379,7 @@ public final class SettingsYaml {
         Map<String, Object> attempts = new LinkedHashMap<>();
         putUnless(attempts, "most", s.attempts().most(), 0);
         putUnless(attempts, "counts", s.attempts().counts(), Counting.LAST);
+        putUnless(attempts, "steps", s.attempts().steps(), false);
         putUnless(root, "attempts", attempts, Map.of());
         putUnless(root, "shows", s.shows(), Shown.NOTHING);
         putUnless(root, "criteria", asFields(s.criteria()), List.of());

@@ -58,9 +58,19 @@ public record ExerciseSettings(
                 Map.of());
     }
 
-    /** How often it may be handed in; 0 for as often as one likes. */
-    public record Attempts(int most, Counting counts) {
+    /**
+     * How often and in which way it may be handed in.
+     *
+     * @param most 0 for as often as one likes
+     * @param steps whether it is to be solved in small steps, each of which is looked at where it was kept as a commit
+     */
+    public record Attempts(int most, Counting counts, boolean steps) {
         public static final Attempts ANY = new Attempts(0, Counting.LAST);
+
+        /** Those of which each is looked at as a whole. */
+        public Attempts(int most, Counting counts) {
+            this(most, counts, false);
+        }
     }
 
     /** Which of several attempts counts. Of two that are worth the same the later one. */

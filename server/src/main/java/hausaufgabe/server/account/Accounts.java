@@ -148,9 +148,7 @@ public class Accounts {
         }
         Instant now = Instant.now(clock);
         links.findByAccountIdAndUsedAtIsNull(account).forEach(l -> l.usedAt = now);
-        byte[] random = new byte[24];
-        RANDOM.nextBytes(random);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        String token = secret();
         Instant expires = now.plus(LINK_WORKS);
         links.save(new AccountLink(hash(token), account, by == null ? null : by.id(), now, expires));
         return new Link(token, expires);
@@ -258,7 +256,20 @@ public class Accounts {
         return accounts.count() == 0;
     }
 
-    private static String hash(String token) {
+    /** Something that nobody guesses. */
+    static String secret() {
+        byte[] random = new byte[24];
+        RANDOM.nextBytes(random);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+    }
+
+    /** Whoever has an account that can be used. */
+    @Transactional(readOnly = true)
+    public Optional<Person> person(long account) {
+        return accounts.findById(account).filter(Account::isUsable).map(Account::asPerson);
+    }
+
+    static String hash(String token) {
         try {
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));

@@ -64,6 +64,9 @@ class DemoData implements Greeting {
     /** How many attempts of a hundred are followed by another of the same student. */
     private static final int SECOND = 40;
 
+    /** Which exercise, counted from 0, is to be solved in small steps. */
+    private static final int IN_STEPS = 7;
+
     private static final ZoneId NORDHAFEN = ZoneId.of("Europe/Berlin");
     /** Days that are left for the exercise that is being worked on. */
     private static final int WORKED_ON = 6;
@@ -158,7 +161,8 @@ class DemoData implements Greeting {
         open.add(manuscripts.open(course.id(), DemoExercises.due(folders.get(1), evening.plusDays(WORKED_ON)), lead));
         int ahead = attempts > PIECES.size() ? PATTERNS.size() : open.size();
         for (int i = 2; i < folders.size(); i++) {
-            if (i < ahead) {
+            // one in small steps is there to be pushed to
+            if (i < ahead || i == IN_STEPS) {
                 open.add(manuscripts.open(
                         course.id(),
                         DemoExercises.due(folders.get(i), evening.plusDays(WORKED_ON + 7L * (i - 1))),

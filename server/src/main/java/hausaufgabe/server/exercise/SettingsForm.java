@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * The settings as a form has them. Times are those of a clock on the wall, such as 2026-12-04T20:00.
  *
  * @param most how often it may be handed in; 0 for as often as one likes
+ * @param steps whether it is to be solved in small steps, each of which is looked at
  */
 record SettingsForm(
         @NotNull String title,
@@ -33,6 +34,7 @@ record SettingsForm(
         Rounding.@Nullable Steps rounding,
         @Nullable Integer most,
         ExerciseSettings.@Nullable Counting counts,
+        @Nullable Boolean steps,
         ExerciseSettings.@Nullable Shown shows,
         @Nullable List<Criterion> criteria,
         @Nullable Map<String, String> names,
@@ -55,6 +57,7 @@ record SettingsForm(
                     s.rounding().to(),
                     s.attempts().most(),
                     s.attempts().counts(),
+                    s.attempts().steps(),
                     s.shows(),
                     s.criteria(),
                     s.names(),
@@ -85,6 +88,7 @@ record SettingsForm(
         Map<String, Object> attempts = new LinkedHashMap<>();
         attempts.put("most", most());
         attempts.put("counts", counts() == null ? null : counts().name().toLowerCase(Locale.ROOT));
+        attempts.put("steps", steps());
         Map<String, Object> root = new LinkedHashMap<>();
         root.put("title", title());
         root.put("zone", zone());

@@ -16,8 +16,11 @@ import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.exercise.PatternView;
 import hausaufgabe.server.exercise.Pictures;
+import hausaufgabe.server.git.GitAddress;
 import hausaufgabe.server.submission.HandedIn;
+import hausaufgabe.server.submission.PushView;
 import hausaufgabe.server.submission.SourcePiece;
+import hausaufgabe.server.submission.Steps;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Uploads;
 import java.io.IOException;
@@ -61,6 +64,7 @@ class StudyController {
     private final Exercises exercises;
     private final Extensions extensions;
     private final Submissions submissions;
+    private final Steps steps;
     private final CheckDispatcher checkers;
     private final Clock clock;
 
@@ -69,12 +73,14 @@ class StudyController {
             Exercises exercises,
             Extensions extensions,
             Submissions submissions,
+            Steps steps,
             CheckDispatcher checkers,
             Clock clock) {
         this.courses = courses;
         this.exercises = exercises;
         this.extensions = extensions;
         this.submissions = submissions;
+        this.steps = steps;
         this.checkers = checkers;
         this.clock = clock;
     }
@@ -128,7 +134,11 @@ class StudyController {
             int attempts,
             @Nullable OwnAttempt last) {}
 
-    /** @param starter whether there is code to begin with */
+    /**
+     * @param starter whether there is code to begin with
+     * @param repository the path at this server by which git finds one's own repository
+     * @param steps whether it is to be solved in small steps
+     */
     record OwnExerciseView(
             long id,
             Courses.Heading course,
@@ -139,6 +149,8 @@ class StudyController {
             OwnTerms terms,
             ExerciseSettings.Shown shows,
             boolean starter,
+            String repository,
+            boolean steps,
             List<OwnAttempt> attempts) {}
 
     /**
@@ -273,6 +285,8 @@ class StudyController {
                 terms(v, seen.student(), attempts.size()),
                 v.settings().shows(),
                 !v.folder().starter().isEmpty(),
+                new GitAddress(id, seen.student().id()).path(),
+                v.settings().attempts().steps(),
                 attempts);
     }
 
@@ -412,6 +426,13 @@ class StudyController {
                         .toList(),
                 shows,
                 s.report().map(r -> Findings.of(r, shows)).orElse(null));
+    }
+
+    /** How an attempt of one's own came by git, and the steps on the way, as far as the exercise shows them. */
+    @GetMapping("/api/submissions/{id}/mine/push")
+    PushView push(@PathVariable long id, @AuthenticationPrincipal Person person) {
+        Seen seen = seenAttempt(submissions.get(id), person);
+        return steps.of(id).shown(seen.version().settings().shows());
     }
 
     /** Lines of a file of one's own. */

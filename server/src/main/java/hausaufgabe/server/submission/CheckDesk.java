@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -47,6 +48,8 @@ class CheckDesk {
     private static final int LONGEST = 2_000;
     /** How often a check is begun at most; each time before, the server was killed while it was made. */
     private static final int TRIES = 5;
+    /** How many checks the dispatcher has for each that it makes. */
+    private static final int AHEAD = 3;
     /** Over which time the rate of checks is told. */
     private static final Duration WINDOW = Duration.ofMinutes(3);
 
@@ -112,8 +115,8 @@ class CheckDesk {
         this.transaction = transaction;
         this.desk = desk;
         this.isolation = isolation;
-        // one more than are made at a time, so that no checker waits for the next
-        this.slots = 1 + (checkers > 0 ? checkers : Runtime.getRuntime().availableProcessors());
+        // some more than are made at a time, so that no checker waits for the next while short ones are written down
+        this.slots = AHEAD * (checkers > 0 ? checkers : Runtime.getRuntime().availableProcessors());
     }
 
     /** What was still to be checked when the server last stopped is checked now. */
@@ -177,7 +180,7 @@ class CheckDesk {
     private void goOn() {
         // whoever is at it already sees that there is more
         if (!stopped && asked.getAndIncrement() == 0) {
-            desk.execute(() -> {
+            atDesk(() -> {
                 int seen;
                 do {
                     seen = asked.get();
@@ -225,20 +228,32 @@ class CheckDesk {
             version = with;
             CheckRequest request =
                     with.check(sources.load(s.sourceHash), isolation).again(job.anew);
-            dispatcher.submit(request, step -> step(s, step)).whenComplete((report, failure) -> {
-                try {
-                    end(id, with, report, failure);
-                } catch (RuntimeException e) {
-                    // it is still in the records, and is tried again at the next start
-                    LOG.error("the result of submission {} could not be stored", id, e);
-                    release(id);
-                }
-            });
+            // what it came to is written down at the desk, so that the checker goes on at once
+            dispatcher
+                    .submit(request, step -> step(s, step))
+                    .whenComplete((report, failure) -> atDesk(() -> {
+                        try {
+                            end(id, with, report, failure);
+                        } catch (RuntimeException e) {
+                            // it is still in the records, and is tried again at the next start
+                            LOG.error("the result of submission {} could not be stored", id, e);
+                            release(id);
+                        }
+                    }));
         } catch (RuntimeException e) {
             if (!(e instanceof CheckFailed)) {
                 LOG.error("the check of submission {} could not begin", id, e);
             }
             end(id, version, null, e);
+        }
+    }
+
+    private void atDesk(Runnable work) {
+        try {
+            desk.execute(work);
+        } catch (RejectedExecutionException e) {
+            // the server stops: what is in the records is gone on with at the next start
+            stopped = true;
         }
     }
 

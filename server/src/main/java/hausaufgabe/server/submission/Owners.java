@@ -3,10 +3,8 @@ package hausaufgabe.server.submission;
 import hausaufgabe.server.course.Student;
 import java.text.Normalizer;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -18,12 +16,35 @@ final class Owners {
     /** Letters of an e-mail's local part below which it is too likely a word. */
     private static final int SHORT = 3;
 
-    private final List<Student> students;
-    private final Map<Student, Set<String>> names = new HashMap<>();
+    private final List<Known> students;
 
     Owners(List<Student> students) {
-        this.students = students.stream().filter(s -> !s.left()).toList();
-        this.students.forEach(s -> names.put(s, Set.copyOf(words(s.name()))));
+        this.students = students.stream().filter(s -> !s.left()).map(Known::of).toList();
+    }
+
+    /**
+     * A student in words that are compared with those of a file's name.
+     *
+     * @param local what stands before the @ of the e-mail address; empty where that says too little
+     * @param last the family name
+     */
+    private record Known(Student student, List<String> number, List<String> local, Set<String> name, String last) {
+
+        static Known of(Student s) {
+            String local =
+                    s.email().contains("@") ? s.email().substring(0, s.email().indexOf('@')) : "";
+            List<String> name = words(s.name());
+            return new Known(
+                    s,
+                    words(s.number()),
+                    local.length() > SHORT ? words(local) : List.of(),
+                    Set.copyOf(name),
+                    name.isEmpty() ? "" : name.get(name.size() - 1));
+        }
+
+        boolean hasEmail(String stem) {
+            return !student.email().isEmpty() && stem.contains(student.email().toLowerCase(Locale.ROOT));
+        }
     }
 
     /**
@@ -42,21 +63,18 @@ final class Owners {
         Set<String> words = Set.copyOf(words(stem));
         Owner found = one(s -> stands(squeezed, s.number()), "has the number %s");
         if (found == null) {
-            found = one(
-                    s -> !s.email().isEmpty()
-                            && (stem.toLowerCase(Locale.ROOT).contains(s.email().toLowerCase(Locale.ROOT))
-                                    || (local(s).length() > SHORT && stands(squeezed, local(s)))),
-                    "goes by an e-mail address");
+            String plain = stem.toLowerCase(Locale.ROOT);
+            found = one(s -> s.hasEmail(plain) || stands(squeezed, s.local()), "goes by an e-mail address");
         }
         if (found == null) {
-            found = one(s -> names.get(s).size() > 1 && words.containsAll(names.get(s)), "has the whole name");
+            found = one(s -> s.name().size() > 1 && words.containsAll(s.name()), "has the whole name");
         }
         if (found == null) {
-            Owner part = one(s -> words.contains(last(s)), "has only the family name");
+            Owner part = one(s -> words.contains(s.last()), "has only the family name");
             found = part == null ? null : new Owner(part.student(), part.reason(), false);
         }
         if (found == null) {
-            Owner part = one(s -> names.get(s).stream().anyMatch(words::contains), "has only part of the name");
+            Owner part = one(s -> s.name().stream().anyMatch(words::contains), "has only part of the name");
             found = part == null ? null : new Owner(part.student(), part.reason(), false);
         }
         return found == null
@@ -64,13 +82,9 @@ final class Owners {
                 : found;
     }
 
-    private static String local(Student s) {
-        return s.email().contains("@") ? s.email().substring(0, s.email().indexOf('@')) : "";
-    }
-
     /** The one student who fits; nobody for sure where several do; null where none does. */
-    private @Nullable Owner one(Predicate<Student> fits, String reason) {
-        List<Student> found = students.stream().filter(fits).toList();
+    private @Nullable Owner one(Predicate<Known> fits, String reason) {
+        List<Student> found = students.stream().filter(fits).map(Known::student).toList();
         if (found.isEmpty()) {
             return null;
         }
@@ -82,14 +96,8 @@ final class Owners {
         return new Owner(found.get(0), "It " + said + ".", true);
     }
 
-    private static boolean stands(String squeezed, String text) {
-        List<String> words = words(text);
+    private static boolean stands(String squeezed, List<String> words) {
         return !words.isEmpty() && squeezed.contains(" " + String.join(" ", words) + " ");
-    }
-
-    private static String last(Student s) {
-        List<String> words = words(s.name());
-        return words.isEmpty() ? "" : words.get(words.size() - 1);
     }
 
     /** Words and numbers in lower case without accents; what is written together in capitals is taken apart as well. */

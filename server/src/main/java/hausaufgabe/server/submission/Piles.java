@@ -48,7 +48,8 @@ class Piles {
         @Modifying
         @Query("delete from Content c where c.hash in ?1"
                 + " and not exists (select 1 from Submission s where s.sourceHash = c.hash)"
-                + " and not exists (select 1 from PilePiece p where p.sourceHash = c.hash)")
+                + " and not exists (select 1 from PilePiece p where p.sourceHash = c.hash)"
+                + " and not exists (select 1 from Step t where t.sourceHash = c.hash)")
         void forget(List<String> hashes);
     }
 

@@ -20,11 +20,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class SubmissionController {
 
     private final Submissions submissions;
+    private final Steps steps;
     private final Reach reach;
     private final News news;
 
-    SubmissionController(Submissions submissions, Reach reach, News news) {
+    SubmissionController(Submissions submissions, Steps steps, Reach reach, News news) {
         this.submissions = submissions;
+        this.steps = steps;
         this.reach = reach;
         this.news = news;
     }
@@ -50,6 +52,13 @@ class SubmissionController {
     Taken checkAgain(@PathVariable long id) {
         HandedIn s = submissions.checkAgain(id);
         return new Taken(s.id(), s.attempt());
+    }
+
+    /** How it came by git, and the steps on the way. */
+    @GetMapping("/api/submissions/{id}/push")
+    PushView push(@PathVariable long id) {
+        submissions.get(id);
+        return steps.of(id);
     }
 
     /** @param submissions how many are checked */

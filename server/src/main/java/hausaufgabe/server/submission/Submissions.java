@@ -26,6 +26,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -41,6 +45,11 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
 
         @Query("select coalesce(max(s.attempt), 0) from Submission s where s.exerciseId = ?1 and s.studentId = ?2")
         int lastAttempt(Long exerciseId, Long studentId);
+
+        /** The last attempt of everybody. */
+        @Query("select s from Submission s where s.exerciseId = ?1 and s.attempt ="
+                + " (select max(x.attempt) from Submission x where x.exerciseId = ?1 and x.studentId = s.studentId)")
+        List<Submission> last(Long exerciseId);
 
         boolean existsByExerciseId(Long exerciseId);
 
@@ -67,6 +76,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     private final Exercises exercises;
     private final Extensions extensions;
     private final CheckDesk desk;
+    private final Steps steps;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final Archive archive = new Archive(path -> path.endsWith(".java"), ArchiveLimits.USUAL);
@@ -79,6 +89,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
             Exercises exercises,
             Extensions extensions,
             CheckDesk desk,
+            Steps steps,
             Clock clock,
             TransactionTemplate transaction) {
         this.submissions = submissions;
@@ -88,6 +99,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         this.exercises = exercises;
         this.extensions = extensions;
         this.desk = desk;
+        this.steps = steps;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -108,29 +120,89 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         Student who = courses.student(exercises.line(exercise).courseId(), student);
         admit(version, who.id(), at);
         Upload upload = receive(files).upload();
-        Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings());
+        Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings(), made -> {});
         desk.line(List.of(id));
         return get(id);
     }
 
     /** @throws Problem where nothing is taken from a student yet, or no more */
     public void admit(Exercises.Version version, long student, Instant at) {
+        admit(version, extensions.of(version.exerciseId(), student), at);
+    }
+
+    private static void admit(Exercises.Version version, @Nullable Instant extended, Instant at) {
         version.settings().opening().filter(o -> at.isBefore(o.toInstant())).ifPresent(o -> {
             throw Problem.conflict("This exercise opens on " + MOMENT.format(o) + ". Nothing was stored.");
         });
-        version.closesFor(extensions.of(version.exerciseId(), student))
-                .filter(c -> at.isAfter(c.toInstant()))
-                .ifPresent(c -> {
-                    throw Problem.conflict("This exercise closed on " + MOMENT.format(c)
-                            + ". Its lead can set another time, for all or for one. Nothing was stored.");
-                });
+        version.closesFor(extended).filter(c -> at.isAfter(c.toInstant())).ifPresent(c -> {
+            throw Problem.conflict("This exercise closed on " + MOMENT.format(c)
+                    + ". Its lead can set another time, for all or for one. Nothing was stored.");
+        });
+    }
+
+    /**
+     * A push that is to be an attempt.
+     *
+     * @param files of the commit, by path
+     * @param on the commits on the way with their files, the oldest first; empty where they are not looked at
+     */
+    public record Pushed(Commit commit, Map<String, byte[]> files, List<Passed> on) {}
+
+    /** @param problem why its files could not be read; null where they could */
+    public record Passed(
+            Commit commit,
+            Map<String, byte[]> files,
+            @Nullable String problem) {}
+
+    /**
+     * Takes what was pushed and has it checked.
+     *
+     * @return null where the sources are just those of the attempt before, which is none then
+     * @throws Problem where it cannot be used; nothing is stored then
+     */
+    public @Nullable HandedIn push(long exercise, long student, Pushed pushed, long by) {
+        Exercises.Version version = exercises.opened(exercise);
+        Instant now = Instant.now(clock);
+        admit(version, student, now);
+        String hash = sources.keep(receive(pushed.files()).upload());
+        if (last(exercise, student).filter(s -> s.sourceHash.equals(hash)).isPresent()) {
+            return null;
+        }
+        List<Steps.Read> on = pushed.on().stream().map(this::read).toList();
+        Long id = numbered(
+                exercise, student, now, by, hash, version.settings(), made -> steps.write(made, pushed.commit(), on));
+        desk.line(List.of(id));
+        steps.goOn();
+        return get(id);
+    }
+
+    private Steps.Read read(Passed p) {
+        if (p.problem() != null) {
+            return new Steps.Read(p.commit(), null, p.problem());
+        }
+        try {
+            return new Steps.Read(p.commit(), archive.receive(p.files()), null);
+        } catch (ArchiveException e) {
+            return new Steps.Read(p.commit(), null, e.getMessage());
+        }
     }
 
     /** Two hand-ins for one student at the same moment become two attempts. */
-    private Long numbered(long exercise, long student, Instant at, long by, String hash, ExerciseSettings settings) {
+    private Long numbered(
+            long exercise,
+            long student,
+            Instant at,
+            long by,
+            String hash,
+            ExerciseSettings settings,
+            LongConsumer also) {
         for (int tried = 0; tried < TRIES; tried++) {
             try {
-                return transaction.execute(status -> one(exercise, student, at, by, hash, settings));
+                return transaction.execute(status -> {
+                    Long made = one(exercise, student, at, by, hash, settings);
+                    also.accept(made);
+                    return made;
+                });
             } catch (DataIntegrityViolationException taken) {
                 // another attempt has this number now
             }
@@ -141,17 +213,22 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
 
     /** Writes down an attempt with the number that follows the last; belongs to a transaction. */
     private Long one(long exercise, long student, Instant at, long by, String hash, ExerciseSettings settings) {
+        int attempt = next(exercise, student, submissions.lastAttempt(exercise, student), settings);
+        Long id = submissions.saveAndFlush(new Submission(exercise, student, attempt, at, by, hash)).id;
+        desk.write(List.of(id), false);
+        return id;
+    }
+
+    /** The number that follows the last, where the exercise allows one more. */
+    private int next(long exercise, long student, int last, ExerciseSettings settings) {
         int most = settings.attempts().most();
-        int last = submissions.lastAttempt(exercise, student);
         if (most > 0 && last >= most) {
             throw Problem.conflict("The exercise allows " + most + (most == 1 ? " attempt" : " attempts") + ", and "
                     + courses.student(exercises.line(exercise).courseId(), student)
                             .name() + " has made "
                     + (most == 1 ? "it" : "them") + ". Nothing was stored.");
         }
-        Long id = submissions.saveAndFlush(new Submission(exercise, student, last + 1, at, by, hash)).id;
-        desk.write(List.of(id), false);
-        return id;
+        return last + 1;
     }
 
     /** Something that was read before, and whose it is. */
@@ -168,13 +245,29 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         List<Long> taken = new ArrayList<>();
         try {
             transaction.executeWithoutResult(status -> {
+                // what is asked of the records is asked once for all: every question has what was made before written
+                // first
+                Map<Long, Instant> extended = extensions.byStudent(exercise);
+                Map<Long, Submission> last = submissions.last(exercise).stream()
+                        .collect(Collectors.toMap(s -> s.studentId, Function.identity()));
+                List<Submission> made = new ArrayList<>();
                 for (Kept k : all) {
-                    admit(version, k.student(), at);
-                    boolean again = last(exercise, k.student())
-                            .filter(s -> s.sourceHash.equals(k.hash()))
-                            .isPresent();
-                    taken.add(again ? null : one(exercise, k.student(), at, by, k.hash(), version.settings()));
+                    admit(version, extended.get(k.student()), at);
+                    Submission before = last.get(k.student());
+                    boolean again = before != null && before.sourceHash.equals(k.hash());
+                    int attempt = again
+                            ? 0
+                            : next(exercise, k.student(), before == null ? 0 : before.attempt, version.settings());
+                    Submission s = again ? null : new Submission(exercise, k.student(), attempt, at, by, k.hash());
+                    made.add(s);
+                    if (s != null) {
+                        last.put(k.student(), s);
+                    }
                 }
+                submissions.saveAllAndFlush(
+                        made.stream().filter(Objects::nonNull).toList());
+                made.forEach(s -> taken.add(s == null ? null : s.id));
+                desk.write(taken.stream().filter(Objects::nonNull).toList(), false);
                 also.run();
             });
         } catch (DataIntegrityViolationException e) {
