@@ -7,7 +7,9 @@ import hausaufgabe.server.submission.Commit;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -41,8 +43,10 @@ class PushHook {
 
     private final Submissions submissions;
     private final Exercises exercises;
+    private final Clock clock;
 
-    PushHook(Submissions submissions, Exercises exercises) {
+    PushHook(Submissions submissions, Exercises exercises, Clock clock) {
+        this.clock = clock;
         this.submissions = submissions;
         this.exercises = exercises;
     }
@@ -120,8 +124,15 @@ class PushHook {
             try (RevWalk walk = new RevWalk(repository)) {
                 RevCommit head = walk.parseCommit(c.getNewId());
                 Map<String, byte[]> files = CommitFiles.of(repository, head);
+                if (submissions.isLast(address.exercise(), address.student(), files)) {
+                    pack.sendMessage("No new attempt: the sources are just those of the last one.");
+                    return;
+                }
+                Exercises.Version version = exercises.opened(address.exercise());
+                // before anything of it is kept
+                submissions.admit(version, address.student(), Instant.now(clock));
                 List<Submissions.Passed> on = new ArrayList<>();
-                if (exercises.opened(address.exercise()).settings().attempts().steps()) {
+                if (version.settings().attempts().steps()) {
                     for (RevCommit step : between(walk, head, c.getOldId())) {
                         on.add(passed(repository, step));
                     }
@@ -131,9 +142,6 @@ class PushHook {
                         address.student(),
                         new Submissions.Pushed(commit(head), files, on),
                         person.id());
-            }
-            if (taken == null) {
-                pack.sendMessage("No new attempt: the sources are just those of the last one.");
             }
         }
 
@@ -154,9 +162,9 @@ class PushHook {
 
         private Submissions.Passed passed(Repository repository, RevCommit step) throws IOException {
             try {
-                return new Submissions.Passed(commit(step), CommitFiles.of(repository, step), null);
+                return submissions.passed(commit(step), CommitFiles.of(repository, step));
             } catch (CommitFiles.TooMuch e) {
-                return new Submissions.Passed(commit(step), Map.of(), e.getMessage());
+                return new Submissions.Passed(commit(step), null, e.getMessage());
             }
         }
 

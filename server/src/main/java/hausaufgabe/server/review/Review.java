@@ -1,17 +1,14 @@
 package hausaufgabe.server.review;
 
+import hausaufgabe.server.UnsavedUntilStored;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import org.springframework.data.domain.Persistable;
 
 /** What people made of one submission. Its version goes up with every change, of points too. */
 @Entity
-class Review implements Persistable<Long> {
+class Review extends UnsavedUntilStored {
 
     @Id
     Long submissionId;
@@ -23,9 +20,6 @@ class Review implements Persistable<Long> {
     @Version
     int version;
 
-    @Transient
-    private boolean fresh = true;
-
     protected Review() {}
 
     Review(Long submissionId) {
@@ -35,16 +29,5 @@ class Review implements Persistable<Long> {
     @Override
     public Long getId() {
         return submissionId;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stored() {
-        fresh = false;
     }
 }

@@ -1,16 +1,13 @@
 package hausaufgabe.server.submission;
 
+import hausaufgabe.server.UnsavedUntilStored;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
-import org.springframework.data.domain.Persistable;
 
 /** A check that is still to be made, or being made. */
 @Entity
-class Job implements Persistable<Long> {
+class Job extends UnsavedUntilStored {
 
     @Id
     Long submissionId;
@@ -18,9 +15,6 @@ class Job implements Persistable<Long> {
     Instant queuedAt;
     int tries;
     boolean anew;
-
-    @Transient
-    private boolean fresh = true;
 
     protected Job() {}
 
@@ -33,16 +27,5 @@ class Job implements Persistable<Long> {
     @Override
     public Long getId() {
         return submissionId;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stored() {
-        fresh = false;
     }
 }

@@ -1,16 +1,13 @@
 package hausaufgabe.server.submission;
 
+import hausaufgabe.server.UnsavedUntilStored;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
-import org.springframework.data.domain.Persistable;
 
 /** The commit that a submission was handed in as. */
 @Entity
-class Push implements Persistable<Long> {
+class Push extends UnsavedUntilStored {
 
     @Id
     Long submissionId;
@@ -18,9 +15,6 @@ class Push implements Persistable<Long> {
     String commitHash;
     String message;
     Instant committedAt;
-
-    @Transient
-    private boolean fresh = true;
 
     protected Push() {}
 
@@ -38,16 +32,5 @@ class Push implements Persistable<Long> {
     @Override
     public Long getId() {
         return submissionId;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stored() {
-        fresh = false;
     }
 }

@@ -5,7 +5,6 @@ import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
-import hausaufgabe.checking.archive.Received;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.exercise.Exercises;
@@ -82,20 +81,12 @@ public class Steps {
         this.isolation = isolation;
     }
 
-    /** A commit with what was read of it; what could not be read says why. */
-    record Read(
-            Commit commit,
-            @Nullable Received received,
-            @Nullable String problem) {}
-
     /** Writes down how a submission came; belongs to the transaction that makes it. */
-    void write(long submission, Commit commit, List<Read> on) {
-        pushes.save(new Push(submission, commit));
-        for (int i = 0; i < on.size(); i++) {
-            Read r = on.get(i);
-            String hash =
-                    r.received() == null ? null : sources.keep(r.received().upload());
-            steps.save(new Step(submission, i, r.commit(), hash, r.problem()));
+    void write(long submission, Submissions.Pushed pushed) {
+        pushes.save(new Push(submission, pushed.commit()));
+        int place = 0;
+        for (Submissions.Passed p : pushed.on()) {
+            steps.save(new Step(submission, place++, p.commit(), p.hash(), p.problem()));
         }
     }
 

@@ -128,6 +128,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /** @throws Problem where nothing is taken from a student yet, or no more */
     public void admit(Exercises.Version version, long student, Instant at) {
         admit(version, extensions.of(version.exerciseId(), student), at);
+        next(version.exerciseId(), student, submissions.lastAttempt(version.exerciseId(), student), version.settings());
     }
 
     private static void admit(Exercises.Version version, @Nullable Instant extended, Instant at) {
@@ -148,43 +149,48 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
      */
     public record Pushed(Commit commit, Map<String, byte[]> files, List<Passed> on) {}
 
-    /** @param problem why its files could not be read; null where they could */
+    /**
+     * A commit on the way.
+     *
+     * @param hash by what its sources are known in the records; null where they could not be read
+     * @param problem why they could not; null where they could
+     */
     public record Passed(
-            Commit commit,
-            Map<String, byte[]> files,
-            @Nullable String problem) {}
+            Commit commit, @Nullable String hash, @Nullable String problem) {}
+
+    /**
+     * Whether these are just the sources of a student's last attempt.
+     *
+     * @throws Problem where they cannot be used
+     */
+    public boolean isLast(long exercise, long student, Map<String, byte[]> files) {
+        String hash = hash(receive(files).upload());
+        return last(exercise, student).filter(s -> s.sourceHash.equals(hash)).isPresent();
+    }
+
+    /** Keeps the sources of a commit on the way, one at a time, since all of them together may be much. */
+    public Passed passed(Commit commit, Map<String, byte[]> files) {
+        try {
+            return new Passed(commit, sources.keep(archive.receive(files).upload()), null);
+        } catch (ArchiveException e) {
+            return new Passed(commit, null, e.getMessage());
+        }
+    }
 
     /**
      * Takes what was pushed and has it checked.
      *
-     * @return null where the sources are just those of the attempt before, which is none then
-     * @throws Problem where it cannot be used; nothing is stored then
+     * @throws Problem where it cannot be used; no attempt is made then
      */
-    public @Nullable HandedIn push(long exercise, long student, Pushed pushed, long by) {
+    public HandedIn push(long exercise, long student, Pushed pushed, long by) {
         Exercises.Version version = exercises.opened(exercise);
         Instant now = Instant.now(clock);
         admit(version, student, now);
         String hash = sources.keep(receive(pushed.files()).upload());
-        if (last(exercise, student).filter(s -> s.sourceHash.equals(hash)).isPresent()) {
-            return null;
-        }
-        List<Steps.Read> on = pushed.on().stream().map(this::read).toList();
-        Long id = numbered(
-                exercise, student, now, by, hash, version.settings(), made -> steps.write(made, pushed.commit(), on));
+        Long id = numbered(exercise, student, now, by, hash, version.settings(), made -> steps.write(made, pushed));
         desk.line(List.of(id));
         steps.goOn();
         return get(id);
-    }
-
-    private Steps.Read read(Passed p) {
-        if (p.problem() != null) {
-            return new Steps.Read(p.commit(), null, p.problem());
-        }
-        try {
-            return new Steps.Read(p.commit(), archive.receive(p.files()), null);
-        } catch (ArchiveException e) {
-            return new Steps.Read(p.commit(), null, e.getMessage());
-        }
     }
 
     /** Two hand-ins for one student at the same moment become two attempts. */
