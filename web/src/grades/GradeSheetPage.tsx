@@ -40,8 +40,8 @@ export function GradeSheetPage() {
   const all = sheet.data.rows;
   const groups = [...new Set(all.map((r) => r.student.group))].sort();
   const own = sheet.data.ownGroups;
-  // who looks after groups sees these at first
-  const group = chosen ?? (own.length > 0 ? OWN : '');
+  // who looks after groups sees these at first, and finds everybody
+  const group = chosen ?? (own.length > 0 && find.trim() === '' ? OWN : '');
   const rows = sorted(
     all.filter((r) => (group === OWN ? isOwn(r, own) && fits(r, '', find) : fits(r, group, find))),
     order,

@@ -23,8 +23,8 @@ import org.junit.jupiter.api.Test;
 class KilledServerTest {
 
     private static final Path LIBRARIES = Path.of("../server/target/application/lib");
-    private static final int ATTEMPTS = 40;
-    private static final int KILLS = 4;
+    private static final int ATTEMPTS = 30;
+    private static final int KILLS = 3;
     private static final Duration PATIENCE = Duration.ofMinutes(3);
 
     private record Records(long submissions, long unfinished, long jobs, long twice, long without) {}
