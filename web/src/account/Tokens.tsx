@@ -41,11 +41,8 @@ export function Tokens() {
       <Mistake error={tokens.error ?? revoke.error} />
       <ul className="mt-2">
         {tokens.data?.map((t) => (
-          <li
-            key={t.id}
-            className="flex items-baseline justify-between gap-4 border-b border-dotted border-rule py-2"
-          >
-            <span className="min-w-0">
+          <li key={t.id} className="border-b border-dotted border-rule py-2">
+            <span>
               <span className="block break-words">{t.label}</span>
               <span className="text-[14px] text-soft">
                 made <Moment at={t.madeAt} />,{' '}
@@ -56,14 +53,17 @@ export function Tokens() {
                 ) : (
                   'not used yet'
                 )}
+                .
               </span>
+            </span>{' '}
+            <span className="text-[14px]">
+              <Confirmed
+                text="Take it back"
+                now={`Take ${t.label} back`}
+                about={<span className="text-soft">Whatever signs in with it no longer can.</span>}
+                onConfirm={() => revoke.mutate(t.id)}
+              />
             </span>
-            <Confirmed
-              text="Take it back"
-              now={`Take ${t.label} back`}
-              about={<span className="text-soft">Whatever signs in with it no longer can.</span>}
-              onConfirm={() => revoke.mutate(t.id)}
-            />
           </li>
         ))}
       </ul>

@@ -66,10 +66,10 @@ export function CourseForm({ course, onCancel }: { course?: Api<'CourseView'>; o
         </div>
       </div>
       {course && (
-        <label className="mt-4 flex gap-2">
+        <label className="mt-4 flex items-start gap-2">
           <input
             type="checkbox"
-            className="mt-1"
+            className="mt-1.5 shrink-0"
             checked={tutorsSeeAll}
             onChange={(e) => setTutorsSeeAll(e.target.checked)}
           />

@@ -98,20 +98,6 @@ export function Times(props: {
         <fieldset>
           <legend className="font-semibold">How often it may be handed in</legend>
           <div className="mt-2">{amount('most', 'times; 0 for as often as one likes')}</div>
-          <label className="mt-2 flex gap-2">
-            <input
-              type="checkbox"
-              className="mt-1"
-              checked={s.steps ?? false}
-              onChange={(e) => set({ steps: e.target.checked })}
-            />
-            <span>
-              In small safe steps
-              <span className="block text-[13px] text-soft">
-                Every commit that is handed in by git is checked, too, one after the other.
-              </span>
-            </span>
-          </label>
           <select
             aria-label="Which of several counts"
             className="field mt-2"
@@ -124,6 +110,20 @@ export function Times(props: {
               </option>
             ))}
           </select>
+          <label className="mt-3 flex items-start gap-2">
+            <input
+              type="checkbox"
+              className="mt-1.5 shrink-0"
+              checked={s.steps ?? false}
+              onChange={(e) => set({ steps: e.target.checked })}
+            />
+            <span>
+              In small safe steps
+              <span className="block text-[13px] text-soft">
+                Every commit that is handed in by git is checked, too, one after the other.
+              </span>
+            </span>
+          </label>
         </fieldset>
         <div>
           <label className="block font-semibold" htmlFor="shows">

@@ -6,9 +6,9 @@ import jakarta.persistence.PostPersist;
 import jakarta.persistence.Transient;
 import org.springframework.data.domain.Persistable;
 
-/** A record whose key is that of another: it is new until it was stored, although it has its key from the beginning. */
+/** A record whose key is not made by the database: it is new until it was stored, although it has its key from the beginning. */
 @MappedSuperclass
-public abstract class UnsavedUntilStored implements Persistable<Long> {
+public abstract class UnsavedUntilStored<K> implements Persistable<K> {
 
     @Transient
     private boolean fresh = true;

@@ -8,7 +8,7 @@ import java.time.Instant;
 
 /** What people made of one submission. Its version goes up with every change, of points too. */
 @Entity
-class Review extends UnsavedUntilStored {
+class Review extends UnsavedUntilStored<Long> {
 
     @Id
     Long submissionId;

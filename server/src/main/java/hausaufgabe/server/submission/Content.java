@@ -1,17 +1,14 @@
 package hausaufgabe.server.submission;
 
+import hausaufgabe.server.UnsavedUntilStored;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
-import org.springframework.data.domain.Persistable;
 
 /** Something that was uploaded, stored once for all that are the same. Never changed. */
 @Entity
-class Content implements Persistable<String> {
+class Content extends UnsavedUntilStored<String> {
 
     @Id
     String hash;
@@ -21,9 +18,6 @@ class Content implements Persistable<String> {
     byte[] bytes;
 
     Instant storedAt;
-
-    @Transient
-    private boolean fresh = true;
 
     protected Content() {}
 
@@ -36,16 +30,5 @@ class Content implements Persistable<String> {
     @Override
     public String getId() {
         return hash;
-    }
-
-    @Override
-    public boolean isNew() {
-        return fresh;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stored() {
-        fresh = false;
     }
 }

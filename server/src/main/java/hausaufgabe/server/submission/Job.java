@@ -7,7 +7,7 @@ import java.time.Instant;
 
 /** A check that is still to be made, or being made. */
 @Entity
-class Job extends UnsavedUntilStored {
+class Job extends UnsavedUntilStored<Long> {
 
     @Id
     Long submissionId;

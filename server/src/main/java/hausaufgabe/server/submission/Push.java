@@ -7,7 +7,7 @@ import java.time.Instant;
 
 /** The commit that a submission was handed in as. */
 @Entity
-class Push extends UnsavedUntilStored {
+class Push extends UnsavedUntilStored<Long> {
 
     @Id
     Long submissionId;
