@@ -59,7 +59,7 @@ export function Tokens() {
             <span className="text-[14px]">
               <Confirmed
                 text="Take it back"
-                now={`Take ${t.label} back`}
+                now="Take this one back"
                 about={<span className="text-soft">Whatever signs in with it no longer can.</span>}
                 onConfirm={() => revoke.mutate(t.id)}
               />
