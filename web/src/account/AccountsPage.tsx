@@ -1,7 +1,16 @@
 import { useState, type FormEvent } from 'react';
-import { linkOf, useAccounts, useInvite, useMakeLink, useTakeAway } from '../api/accounts';
+import {
+  linkOf,
+  useAccounts,
+  useForgetOutside,
+  useInvite,
+  useMakeLink,
+  useRemoveFactor,
+  useTakeAway,
+} from '../api/accounts';
 import type { Api } from '../api/client';
 import { useSession } from '../api/session';
+import { Confirmed } from '../page/Confirmed';
 import { inWords } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake, Notice, Waiting } from '../page/Notice';
@@ -72,7 +81,10 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
         <span className="block truncate text-[14px] text-soft">signs in as {account.login}</span>
       </span>
       <span className="text-[14px]">{kinds[account.role as Kind].word}</span>
-      <span className={`text-[14px] ${state.ink}`}>{state.text}</span>
+      <span className="text-[14px]">
+        <span className={state.ink}>{state.text}</span>
+        {!gone && <Ways account={account} />}
+      </span>
       <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
         {gone ? (
           <button
@@ -127,6 +139,43 @@ function Row({ account, onLink }: { account: Account; onLink: (link: Link) => vo
         <Mistake error={makeLink.error ?? takeAway.error} />
       </div>
     </li>
+  );
+}
+
+/** In which other ways somebody signs in, and their end for whoever lost them. */
+function Ways({ account }: { account: Account }) {
+  const removeFactor = useRemoveFactor();
+  const forget = useForgetOutside();
+  return (
+    <>
+      {account.secondFactor && (
+        <span className="block text-soft">
+          with a second factor{' · '}
+          <Confirmed
+            text="end it"
+            label={`End the second factor of ${account.name}`}
+            now="End it now"
+            about={`For whoever lost the device and the codes: the password alone lets ${account.name} in then.`}
+            busy={removeFactor.isPending}
+            onConfirm={() => removeFactor.mutate(account.id)}
+          />
+        </span>
+      )}
+      {account.outside && (
+        <span className="block text-soft">
+          known outside{' · '}
+          <Confirmed
+            text="let go"
+            label={`Let go of whom ${account.name} is known by outside`}
+            now="Let go now"
+            about={`The next who signs in outside as ${account.login} is taken for ${account.name}.`}
+            busy={forget.isPending}
+            onConfirm={() => forget.mutate(account.id)}
+          />
+        </span>
+      )}
+      <Mistake error={removeFactor.error ?? forget.error} />
+    </>
   );
 }
 

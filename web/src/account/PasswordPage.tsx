@@ -5,6 +5,7 @@ import { Page } from '../page/Page';
 import { ByRole } from '../study/ByRole';
 import { StudentPage } from '../study/StudentPage';
 import { NewPassword } from './NewPassword';
+import { SecondFactor } from './SecondFactor';
 import { Tokens } from './Tokens';
 
 /** One's own password, and the end of all sessions under it. */
@@ -75,6 +76,7 @@ function Password() {
           Change it
         </button>
       </form>
+      {session.data?.person && session.data.person.role !== 'STUDENT' && <SecondFactor />}
       <Tokens />
       <section aria-labelledby="everywhere" className="mt-10 border-t border-rule pt-4">
         <h2 id="everywhere" className="text-[19px]">

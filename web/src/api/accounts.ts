@@ -35,6 +35,20 @@ export function useTakeAway() {
   );
 }
 
+/** Ends the second factor of somebody who lost what it takes. */
+export function useRemoveFactor() {
+  return useChange(async (id: number) =>
+    api.DELETE('/api/accounts/{id}/factor', { params: { path: { id } } }),
+  );
+}
+
+/** Lets go of whom the provider outside knows an account by. */
+export function useForgetOutside() {
+  return useChange(async (id: number) =>
+    body(await api.DELETE('/api/accounts/{id}/outside', { params: { path: { id } } })),
+  );
+}
+
 /** Whose password a link chooses. */
 export function useWelcome(token: string) {
   return useQuery({

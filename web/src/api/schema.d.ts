@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/accounts/{id}/factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeFactor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/accounts/{id}/link": {
         parameters: {
             query?: never;
@@ -47,6 +63,22 @@ export interface paths {
         put?: never;
         post: operations["link"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{id}/outside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetOutside"];
         options?: never;
         head?: never;
         patch?: never;
@@ -413,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["confirm"];
+        post: operations["confirm_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -907,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -943,6 +975,54 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["signOutEverywhere"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put: operations["confirm"];
+        post: operations["offer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/factor/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/factor/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1165,8 +1245,10 @@ export interface components {
             id: number;
             login: string;
             name: string;
+            outside: boolean;
             /** @enum {string} */
             role: "LEAD" | "TUTOR" | "STUDENT";
+            secondFactor: boolean;
             /** @enum {string} */
             state: "INVITED" | "ACTIVE" | "DISABLED";
         };
@@ -1408,6 +1490,15 @@ export interface components {
             /** Format: int64 */
             student: number;
         };
+        FactorState: {
+            /** Format: int32 */
+            codesLeft: number;
+            /** Format: date-time */
+            since?: string;
+        };
+        FactorWanted: {
+            password: string;
+        };
         Feedback: {
             text: string;
         };
@@ -1464,6 +1555,9 @@ export interface components {
         FormView: {
             doc: string;
             name: string;
+        };
+        GivenCode: {
+            code: string;
         };
         GivenDuty: {
             /** @enum {string} */
@@ -1618,6 +1712,15 @@ export interface components {
         };
         Note: {
             note?: string;
+        };
+        OfferedFactor: {
+            address: string;
+            picture: string;
+            secret: string;
+        };
+        Outside: {
+            address: string;
+            name: string;
         };
         OwnAttempt: {
             /** Format: int32 */
@@ -1880,6 +1983,9 @@ export interface components {
             sort: "REQUIREMENT" | "FORM" | "SCENARIO" | "PITFALL";
             text: string;
         };
+        RecoveryCodes: {
+            codes: string[];
+        };
         Relation: {
             from: string;
             /** @enum {string} */
@@ -2040,6 +2146,8 @@ export interface components {
             values: components["schemas"]["ValuesLine"][];
         };
         Session: {
+            codeNeeded: boolean;
+            outside?: components["schemas"]["Outside"];
             person?: components["schemas"]["SignedIn"];
         };
         SettingsForm: {
@@ -2093,6 +2201,7 @@ export interface components {
             title: string;
         };
         SignIn: {
+            code?: string;
             login: string;
             password: string;
         };
@@ -2356,6 +2465,26 @@ export interface operations {
             };
         };
     };
+    removeFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     link: {
         parameters: {
             query?: never;
@@ -2374,6 +2503,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Link"];
+                };
+            };
+        };
+    };
+    forgetOutside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountLine"];
                 };
             };
         };
@@ -3086,7 +3237,7 @@ export interface operations {
             };
         };
     };
-    confirm: {
+    confirm_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3949,7 +4100,7 @@ export interface operations {
             };
         };
     };
-    state: {
+    state_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4039,6 +4190,120 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactorState"];
+                };
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactorWanted"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedFactor"];
+                };
+            };
+        };
+    };
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenCode"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {

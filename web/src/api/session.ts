@@ -23,7 +23,8 @@ export function useSignIn() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async (given: Api<'SignIn'>) => body(await api.POST('/api/session', { body: given })),
-    onSuccess: (session) => goOnAs(queries, session),
+    // as long as a code is asked for, nobody is signed in
+    onSuccess: (session) => (session.codeNeeded ? undefined : goOnAs(queries, session)),
   });
 }
 

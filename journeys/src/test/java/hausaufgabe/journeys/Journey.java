@@ -116,7 +116,7 @@ abstract class Journey {
     }
 
     void signOut() {
-        page.getByRole(AriaRole.BUTTON, named("Sign out")).click();
+        page.getByRole(AriaRole.BUTTON, exactly("Sign out")).click();
         assertThat(page.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
     }
 

@@ -3,6 +3,7 @@ package hausaufgabe.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
@@ -11,7 +12,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
+import java.time.Instant;
 import java.util.regex.Pattern;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
 
 /** From an upload to a shared grade, and what is around it. */
@@ -131,6 +135,58 @@ class MarkingJourneyTest extends Journey {
             hers.reload();
             assertThat(hers.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();
         }
+    }
+
+    /** The code that a device with this secret shows now. */
+    private static String code(String secret) throws Exception {
+        TimeBasedOneTimePasswordGenerator device = new TimeBasedOneTimePasswordGenerator();
+        return device.generateOneTimePasswordString(
+                new SecretKeySpec(new Base32().decode(secret.replace(" ", "")), device.getAlgorithm()), Instant.now());
+    }
+
+    private void password(String login) {
+        page.navigate("/sign-in");
+        page.getByLabel("Your sign-in").fill(login);
+        page.getByLabel("Password").fill("nordhafen");
+        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+    }
+
+    @Test
+    void aSecondFactorIsBegunAskedForAndEndedByTheLead() throws Exception {
+        signIn("antje");
+        page.navigate("/password");
+        page.getByLabel("Your password, to begin").fill("nordhafen");
+        page.getByRole(AriaRole.BUTTON, exactly("Begin")).click();
+        nothingBarsTheWay();
+        String code = code(page.getByLabel("The secret", new Page.GetByLabelOptions().setExact(true))
+                .innerText());
+        page.getByLabel("The code that it shows now").fill("000");
+        page.getByRole(AriaRole.BUTTON, named("Ask for a code")).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Nothing was changed");
+        page.getByLabel("The code that it shows now").fill(code);
+        page.getByRole(AriaRole.BUTTON, named("Ask for a code")).click();
+        Locator codes = page.getByRole(AriaRole.LIST, named("Recovery codes")).getByRole(AriaRole.LISTITEM);
+        assertThat(codes).hasCount(10);
+        String recovery = codes.first().innerText();
+        signOut();
+
+        password("antje");
+        page.getByLabel("Code").fill(code);
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("each only once");
+        page.getByLabel("Code").fill(recovery);
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("What lies on the desk, Antje")).isVisible();
+        signOut();
+
+        signIn("maike");
+        page.navigate("/accounts");
+        page.getByRole(AriaRole.BUTTON, named("End the second factor of Antje")).click();
+        page.getByRole(AriaRole.BUTTON, exactly("End it now")).click();
+        assertThat(page.getByRole(AriaRole.BUTTON, named("End the second factor of Antje")))
+                .hasCount(0);
+        signOut();
+        signIn("antje");
     }
 
     @Test

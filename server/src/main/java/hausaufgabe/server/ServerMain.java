@@ -7,6 +7,7 @@ import hausaufgabe.server.course.Roster;
 import hausaufgabe.server.demo.FirstStart;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
@@ -66,6 +67,12 @@ public final class ServerMain {
                 description = "Take address and TLS of a request from what the reverse proxy in front says.")
         private boolean proxied;
 
+        @Option(
+                names = "--settings",
+                paramLabel = "FILE",
+                description = "Further settings, in YAML or as properties, such as a sign-in through your school.")
+        private Path settingsFile;
+
         abstract Path data();
 
         abstract boolean isDemo();
@@ -94,6 +101,10 @@ public final class ServerMain {
                         "Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
                 return 2;
             }
+            if (settingsFile != null && !Files.isReadable(settingsFile)) {
+                System.err.println("There is no file " + settingsFile + " that can be read. Nothing was started.");
+                return 2;
+            }
             check();
             DataFolder.prepare(data());
             Map<String, Object> settings = new HashMap<>();
@@ -104,6 +115,9 @@ public final class ServerMain {
             settings.put(
                     "hausaufgabe.isolation",
                     unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
+            if (settingsFile != null) {
+                settings.put("spring.config.additional-location", settingsFile.toUri());
+            }
             settings.putAll(more());
             SpringApplication app = new SpringApplication(Application.class);
             // as arguments, since these come before what the application's own settings file says

@@ -44,6 +44,11 @@ class RightsTest {
             Map.entry("GET /api/session/tokens", "student stranger elsewhere reader tutor lead"),
             Map.entry("POST /api/session/tokens", "student stranger elsewhere reader tutor lead"),
             Map.entry("DELETE /api/session/tokens", "student stranger elsewhere reader tutor lead"),
+            Map.entry("GET /api/session/factor", "student stranger elsewhere reader tutor lead"),
+            Map.entry("POST /api/session/factor", "student stranger elsewhere reader tutor lead"),
+            Map.entry("PUT /api/session/factor", "student stranger elsewhere reader tutor lead"),
+            Map.entry("POST /api/session/factor/codes", "student stranger elsewhere reader tutor lead"),
+            Map.entry("POST /api/session/factor/end", "student stranger elsewhere reader tutor lead"),
             Map.entry("PUT /api/session/password", "student stranger elsewhere reader tutor lead"),
             Map.entry("POST /api/links", "nobody student stranger elsewhere reader tutor lead"),
             Map.entry("GET /api/news", "student stranger elsewhere reader tutor lead"),
@@ -54,6 +59,7 @@ class RightsTest {
             Map.entry("GET /api/accounts", "lead"),
             Map.entry("POST /api/accounts", "lead"),
             Map.entry("PUT /api/accounts", "lead"),
+            Map.entry("DELETE /api/accounts", "lead"),
             Map.entry("POST /api/courses", "lead"),
             Map.entry("GET /api/courses", "elsewhere reader tutor lead"),
             Map.entry("GET /api/courses/{}", "reader tutor lead"),
@@ -148,6 +154,7 @@ class RightsTest {
         long id = switch (kind) {
             case "courses" -> place.course();
             case "exercises" -> place.exercise();
+            case "accounts" -> 999_999;
             default -> submission;
         };
         // a number that is nobody's for what lies below, so that whoever may come in changes nothing

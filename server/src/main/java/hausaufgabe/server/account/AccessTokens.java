@@ -30,12 +30,14 @@ public class AccessTokens {
 
     private final Repository tokens;
     private final Accounts accounts;
+    private final SecondFactors factors;
     private final Throttle throttle;
     private final Clock clock;
 
-    AccessTokens(Repository tokens, Accounts accounts, Throttle throttle, Clock clock) {
+    AccessTokens(Repository tokens, Accounts accounts, SecondFactors factors, Throttle throttle, Clock clock) {
         this.tokens = tokens;
         this.accounts = accounts;
+        this.factors = factors;
         this.throttle = throttle;
         this.clock = clock;
     }
@@ -92,8 +94,12 @@ public class AccessTokens {
     @Transactional(noRollbackFor = Problem.class)
     public Person signIn(String login, String secret, String address) {
         throttle.admit(login, address);
-        Optional<Person> person =
-                secret.startsWith(BEGINNING) ? byToken(login, secret) : accounts.authenticate(login, secret);
+        boolean token = secret.startsWith(BEGINNING);
+        Optional<Person> person = token ? byToken(login, secret) : accounts.authenticate(login, secret);
+        if (!token && person.filter(factors::isActive).isPresent()) {
+            throw Problem.unauthorized(
+                    "You sign in with a second factor, so that a password is not enough here: use a token.");
+        }
         throttle.tried(login, address, person.isPresent());
         return person.orElseThrow(() -> Problem.unauthorized("Sign-in and password or token do not go together."));
     }

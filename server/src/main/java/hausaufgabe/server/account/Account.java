@@ -7,9 +7,11 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 
 /** Somebody who can sign in: staff or student. */
 @Entity
+@DynamicUpdate
 class Account {
 
     @Id
@@ -30,6 +32,21 @@ class Account {
 
     int epoch;
 
+    /** What a device and the server work codes out of, in base 32; null for nothing. */
+    String factorSecret;
+
+    /** Since when a code is asked for; null while the password alone lets in. */
+    Instant factorSince;
+
+    /** The time step of the code that was used last. */
+    long factorStep;
+
+    /** The provider outside that signed this account in; null for none so far. */
+    String outsideIssuer;
+
+    /** Whom it knows the account by. */
+    String outsideSubject;
+
     protected Account() {}
 
     Account(String login, String name, String passwordHash, Person.Role role) {
@@ -40,7 +57,7 @@ class Account {
     }
 
     boolean isUsable() {
-        return disabledAt == null && passwordHash != null;
+        return disabledAt == null;
     }
 
     Person asPerson() {

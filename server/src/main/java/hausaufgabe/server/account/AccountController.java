@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 class AccountController {
 
     private final Accounts accounts;
+    private final SecondFactors factors;
 
-    AccountController(Accounts accounts) {
+    AccountController(Accounts accounts, SecondFactors factors) {
         this.accounts = accounts;
+        this.factors = factors;
     }
 
     record Invitation(
@@ -63,6 +66,19 @@ class AccountController {
     Accounts.AccountLine disable(
             @PathVariable long id, @RequestBody TakenAway given, @AuthenticationPrincipal Person person) {
         return accounts.disable(id, Boolean.TRUE.equals(given.disabled()), person);
+    }
+
+    /** Ends the second factor of somebody who lost the device and the codes. */
+    @DeleteMapping("/api/accounts/{id}/factor")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeFactor(@PathVariable long id) {
+        factors.remove(id);
+    }
+
+    /** Lets go of whom the provider outside knows the account by. */
+    @DeleteMapping("/api/accounts/{id}/outside")
+    Accounts.AccountLine forgetOutside(@PathVariable long id) {
+        return accounts.forgetOutside(id);
     }
 
     /** Whose password the link chooses; the token comes in the body, so that no log keeps it. */

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -33,6 +34,8 @@ public class Accounts {
 
     interface Repository extends JpaRepository<Account, Long> {
         Optional<Account> findByLogin(String login);
+
+        Optional<Account> findByOutsideIssuerAndOutsideSubject(String issuer, String subject);
 
         List<Account> findByRoleNotOrderByName(Person.Role role);
     }
@@ -64,8 +67,14 @@ public class Accounts {
         DISABLED
     }
 
-    /** An account in the list of all. */
-    public record AccountLine(long id, String login, String name, Person.Role role, State state) {}
+    /**
+     * An account in the list of all.
+     *
+     * @param secondFactor whether a code is asked for beside the password
+     * @param outside whether it signed in through the provider outside
+     */
+    public record AccountLine(
+            long id, String login, String name, Person.Role role, State state, boolean secondFactor, boolean outside) {}
 
     /**
      * A link that works once.
@@ -132,7 +141,7 @@ public class Accounts {
 
     private static AccountLine line(Account a) {
         State state = a.disabledAt != null ? State.DISABLED : a.passwordHash == null ? State.INVITED : State.ACTIVE;
-        return new AccountLine(a.id, a.login, a.name, a.role, state);
+        return new AccountLine(a.id, a.login, a.name, a.role, state, a.factorSince != null, a.outsideSubject != null);
     }
 
     /**
@@ -180,12 +189,21 @@ public class Accounts {
     /** Changes one's own password. */
     @Transactional
     public Person change(Person person, String before, String after) {
+        requirePassword(person, before);
         Account a = get(person.id());
-        if (a.passwordHash == null || !passwords.matches(before, a.passwordHash)) {
-            throw Problem.badRequest("The password you have now is another one. Nothing was changed.");
-        }
         setPassword(a, after);
         return a.asPerson();
+    }
+
+    void requirePassword(Person person, String password) {
+        Account a = get(person.id());
+        if (a.passwordHash == null) {
+            throw Problem.badRequest(
+                    "You have no password here yet. The lead can make you a link by which you choose one.");
+        }
+        if (!passwords.matches(password, a.passwordHash)) {
+            throw Problem.badRequest("The password you have now is another one. Nothing was changed.");
+        }
     }
 
     private void setPassword(Account a, String password) {
@@ -232,17 +250,54 @@ public class Accounts {
         return known == person.epoch();
     }
 
-    private Account get(long id) {
+    Account get(long id) {
         return accounts.findById(id).orElseThrow(() -> Problem.notFound("There is no such account."));
     }
 
     /** Whoever has this sign-in and password. An unknown sign-in takes as long to refuse as a wrong password. */
     @Transactional(readOnly = true)
     public Optional<Person> authenticate(String login, String password) {
-        Optional<Account> found = accounts.findByLogin(login.strip()).filter(Account::isUsable);
+        Optional<Account> found =
+                accounts.findByLogin(login.strip()).filter(Account::isUsable).filter(a -> a.passwordHash != null);
         boolean right =
                 passwords.matches(password, found.map(a -> a.passwordHash).orElse(nobodysHash));
         return right ? found.map(Account::asPerson) : Optional.empty();
+    }
+
+    /**
+     * Whoever a provider outside says is there: who signed in through it before, or else the account with this sign-in, which
+     * from then on belongs to that subject alone.
+     *
+     * @param issuer the provider
+     * @param subject whom it knows them by; never given to another by it
+     * @param login what it says their sign-in is; null where it does not say
+     * @throws Problem where nobody here is meant, or the account belongs to another subject or was taken away
+     */
+    @Transactional
+    public Person fromOutside(String issuer, String subject, @Nullable String login) {
+        Account a = accounts.findByOutsideIssuerAndOutsideSubject(issuer, subject)
+                .or(() -> Optional.ofNullable(login).flatMap(accounts::findByLogin))
+                .orElseThrow(() -> Problem.notFound("There is no account with this sign-in."));
+        if (!a.isUsable()) {
+            throw Problem.forbidden("The account was taken away.");
+        }
+        if (a.outsideSubject == null) {
+            a.outsideIssuer = issuer;
+            a.outsideSubject = subject;
+        } else if (!a.outsideSubject.equals(subject) || !a.outsideIssuer.equals(issuer)) {
+            throw Problem.conflict("The account belongs to somebody else there.");
+        }
+        return a.asPerson();
+    }
+
+    /** Lets go of whom the provider outside knows an account by; the next who signs in under its name is taken for its owner. */
+    @Transactional
+    public AccountLine forgetOutside(long account) {
+        Account a = get(account);
+        a.outsideIssuer = null;
+        a.outsideSubject = null;
+        endSessions(a);
+        return line(a);
     }
 
     /** Names by id. */

@@ -4,7 +4,6 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -14,9 +13,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 final class CurrentSession extends OncePerRequestFilter {
 
     private final Accounts accounts;
+    private final Sessions sessions;
 
-    CurrentSession(Accounts accounts) {
+    CurrentSession(Accounts accounts, Sessions sessions) {
         this.accounts = accounts;
+        this.sessions = sessions;
     }
 
     @Override
@@ -24,11 +25,7 @@ final class CurrentSession extends OncePerRequestFilter {
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (who != null && who.getPrincipal() instanceof Person person && !accounts.isCurrent(person)) {
-            HttpSession session = request.getSession(false);
-            if (session != null) {
-                session.invalidate();
-            }
-            SecurityContextHolder.clearContext();
+            sessions.end(request);
         }
         chain.doFilter(request, response);
     }

@@ -18,6 +18,8 @@ final class Doors {
                         "/api/session/everywhere",
                         "/api/session/tokens",
                         "/api/session/tokens/*",
+                        "/api/session/factor",
+                        "/api/session/factor/*",
                         "/api/news")
                 .authenticated();
         rules.requestMatchers(HttpMethod.GET, "/api/mine").hasAuthority(Right.STUDY.name());

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -40,13 +41,19 @@ class Security {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, ObjectMapper mapper, Accounts accounts, CourseRights course)
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            ObjectMapper mapper,
+            Accounts accounts,
+            Sessions sessions,
+            CourseRights course,
+            ObjectProvider<OutsideSignIn> outside)
             throws Exception {
         CsrfTokenRequestAttributeHandler plain = new CsrfTokenRequestAttributeHandler();
         // no deferred loading: the first page already brings the cookie that the sign-in needs
         plain.setCsrfRequestAttributeName(null);
         http.authorizeHttpRequests(rules -> Doors.open(rules, course))
-                .addFilterBefore(new CurrentSession(accounts), AuthorizationFilter.class)
+                .addFilterBefore(new CurrentSession(accounts, sessions), AuthorizationFilter.class)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(plain))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
@@ -69,6 +76,10 @@ class Security {
                                 why instanceof CsrfException
                                         ? "The page was open for too long. Load it again and repeat what you did."
                                         : "Your duty in this course does not include that. Ask the course lead.")));
+        OutsideSignIn provider = outside.getIfAvailable();
+        if (provider != null) {
+            provider.allow(http);
+        }
         return http.build();
     }
 

@@ -3,19 +3,14 @@ package hausaufgabe.server.account;
 import hausaufgabe.server.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,17 +27,28 @@ class SessionController {
 
     private final Accounts accounts;
     private final Throttle throttle;
-    private final SecurityContextRepository contexts;
+    private final SecondFactors factors;
+    private final Sessions sessions;
+    private final ObjectProvider<OpenId> openId;
 
-    SessionController(Accounts accounts, Throttle throttle, SecurityContextRepository contexts) {
+    SessionController(
+            Accounts accounts,
+            Throttle throttle,
+            SecondFactors factors,
+            Sessions sessions,
+            ObjectProvider<OpenId> openId) {
         this.accounts = accounts;
         this.throttle = throttle;
-        this.contexts = contexts;
+        this.factors = factors;
+        this.sessions = sessions;
+        this.openId = openId;
     }
 
+    /** @param code of the second factor; null as long as it was not asked for */
     record SignIn(
             @NotBlank(message = "Enter your sign-in.") String login,
-            @NotBlank(message = "Enter your password.") String password) {}
+            @NotBlank(message = "Enter your password.") String password,
+            @Nullable String code) {}
 
     record OwnPassword(
             @NotBlank(message = "Enter the password you have now.")
@@ -53,17 +59,36 @@ class SessionController {
     /** What a page knows of who is signed in. */
     record SignedIn(long id, String login, String name, Person.Role role) {}
 
-    /** @param person who is signed in; null for nobody */
-    record Session(@Nullable SignedIn person) {}
+    /**
+     * A provider outside that signs people in.
+     *
+     * @param address where a browser goes for it
+     */
+    record Outside(String name, String address) {}
+
+    /**
+     * @param person who is signed in; null for nobody
+     * @param codeNeeded whether sign-in and password were right and a code of the second factor is asked for
+     * @param outside null where passwords are the only way to sign in
+     */
+    record Session(
+            @Nullable SignedIn person,
+            boolean codeNeeded,
+            @Nullable Outside outside) {}
 
     private static Session of(Person person) {
-        return new Session(new SignedIn(person.id(), person.login(), person.name(), person.role()));
+        return new Session(new SignedIn(person.id(), person.login(), person.name(), person.role()), false, null);
+    }
+
+    private Session nobody(boolean codeNeeded) {
+        OpenId provider = openId.getIfAvailable();
+        return new Session(null, codeNeeded, provider == null ? null : new Outside(provider.name(), OpenId.BEGIN));
     }
 
     @GetMapping
     Session session(Authentication authentication) {
         boolean signedIn = authentication != null && authentication.getPrincipal() instanceof Person;
-        return signedIn ? of((Person) authentication.getPrincipal()) : new Session(null);
+        return signedIn ? of((Person) authentication.getPrincipal()) : nobody(false);
     }
 
     @PostMapping
@@ -71,12 +96,21 @@ class SessionController {
         String login = given.login().strip();
         throttle.admit(login, request.getRemoteAddr());
         Optional<Person> person = accounts.authenticate(login, given.password());
-        throttle.tried(login, request.getRemoteAddr(), person.isPresent());
-        if (person.isEmpty()) {
+        boolean asks = person.isPresent() && factors.isActive(person.get());
+        if (asks && (given.code() == null || given.code().isBlank())) {
+            // not signed in yet, so that this must not count as rightly done
+            return nobody(true);
+        }
+        boolean right = person.isPresent() && (!asks || factors.accept(person.get(), given.code()));
+        throttle.tried(login, request.getRemoteAddr(), right);
+        if (!right && asks) {
+            throw Problem.unauthorized(SecondFactors.WRONG_CODE);
+        }
+        if (!right) {
             throw Problem.unauthorized(
                     "Sign-in and password do not go together. Check both; the lead can make you a link to choose a new one.");
         }
-        begin(person.get(), request, response);
+        sessions.begin(person.get(), request, response);
         return of(person.get());
     }
 
@@ -87,34 +121,10 @@ class SessionController {
             @AuthenticationPrincipal Person person,
             HttpServletRequest request,
             HttpServletResponse response) {
-        throttle.admit(person.login(), request.getRemoteAddr());
-        Person changed;
-        try {
-            changed = accounts.change(person, given.before(), given.after());
-        } catch (Problem e) {
-            throttle.tried(person.login(), request.getRemoteAddr(), false);
-            throw e;
-        }
-        throttle.tried(person.login(), request.getRemoteAddr(), true);
-        begin(changed, request, response);
+        Person changed = throttle.guarding(
+                person.login(), request.getRemoteAddr(), () -> accounts.change(person, given.before(), given.after()));
+        sessions.begin(changed, request, response);
         return of(changed);
-    }
-
-    private void begin(Person person, HttpServletRequest request, HttpServletResponse response) {
-        // a session that was there before signing in must not be the one after it
-        HttpSession before = request.getSession(false);
-        if (before != null) {
-            before.invalidate();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                person,
-                null,
-                Right.of(person.role()).stream()
-                        .map(r -> new SimpleGrantedAuthority(r.name()))
-                        .toList()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
     }
 
     /** Signs out here and wherever else somebody is signed in under this name. */
@@ -128,10 +138,6 @@ class SessionController {
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
-        SecurityContextHolder.clearContext();
+        sessions.end(request);
     }
 }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -31,6 +32,7 @@ class Throttle {
         List<SignInAttempt> latest(String login, String address, Instant since);
 
         @Modifying
+        @Transactional
         @Query("delete from SignInAttempt a where a.triedAt < ?1")
         void forgetBefore(Instant time);
     }
@@ -96,6 +98,24 @@ class Throttle {
         if (success) {
             attempts.forgetBefore(now.minus(KEPT));
         }
+    }
+
+    /**
+     * Does what a secret is given for; where that is refused, it counts as a wrong one.
+     *
+     * @throws Problem while the next try has to wait, or what doing it throws
+     */
+    <T> T guarding(String login, String address, Supplier<T> what) {
+        admit(login, address);
+        T done;
+        try {
+            done = what.get();
+        } catch (Problem e) {
+            tried(login, address, false);
+            throw e;
+        }
+        tried(login, address, true);
+        return done;
     }
 
     private static String cut(String text) {
