@@ -24,6 +24,9 @@ public interface CheckDispatcher extends AutoCloseable {
      */
     CompletableFuture<ProgramOutline> outline(List<SourceFile> sources);
 
+    /** How many checks are made at a time as things are; at least 1. */
+    int capacity();
+
     @Override
     void close();
 }

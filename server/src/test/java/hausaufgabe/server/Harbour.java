@@ -109,6 +109,11 @@ public class Harbour {
             }
 
             @Override
+            public int capacity() {
+                return 2;
+            }
+
+            @Override
             public void close() {
                 // nothing was opened
             }

@@ -5,7 +5,7 @@ import hausaufgabe.checking.ProgramOutline;
 import hausaufgabe.core.report.CheckReport;
 
 /**
- * What a checker process tells, one line each; just one of the four is set.
+ * What a checker tells; just one of the four is set. Between processes each is a line.
  *
  * @param progress what is being done
  * @param report the end of a check
@@ -13,21 +13,21 @@ import hausaufgabe.core.report.CheckReport;
  * @param failed why there is no report
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record CheckerMessage(String progress, CheckReport report, ProgramOutline outline, String failed) {
+public record CheckerMessage(String progress, CheckReport report, ProgramOutline outline, String failed) {
 
-    static CheckerMessage progress(String text) {
+    public static CheckerMessage progress(String text) {
         return new CheckerMessage(text, null, null, null);
     }
 
-    static CheckerMessage report(CheckReport report) {
+    public static CheckerMessage report(CheckReport report) {
         return new CheckerMessage(null, report, null, null);
     }
 
-    static CheckerMessage outline(ProgramOutline outline) {
+    public static CheckerMessage outline(ProgramOutline outline) {
         return new CheckerMessage(null, null, outline, null);
     }
 
-    static CheckerMessage failed(String why) {
+    public static CheckerMessage failed(String why) {
         return new CheckerMessage(null, null, null, why);
     }
 }

@@ -6,10 +6,10 @@ import hausaufgabe.core.language.SourceFile;
 import java.util.List;
 
 /**
- * What a checker process is asked for, one line each; just one of the two is set.
+ * What a checker is asked for; just one of the two is set. Between processes each is a line.
  *
  * @param check a check to be made
  * @param outline sources of which it is to say what they declare
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record CheckerOrder(CheckRequest check, List<SourceFile> outline) {}
+public record CheckerOrder(CheckRequest check, List<SourceFile> outline) {}

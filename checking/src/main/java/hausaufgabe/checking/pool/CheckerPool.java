@@ -42,8 +42,16 @@ public final class CheckerPool implements CheckDispatcher {
 
     private record Order(CheckerOrder order, Consumer<String> progress, CompletableFuture<CheckerMessage> result) {}
 
-    /** @param size how many checks run at a time */
+    /**
+     * Checkers that end at the latest with this process.
+     *
+     * @param size how many checks run at a time
+     */
     public CheckerPool(int size) {
+        this(size, true);
+    }
+
+    private CheckerPool(int size, boolean endsWithProcess) {
         for (int i = 0; i < size; i++) {
             CheckerProcess process = new CheckerProcess(HEAP_MEGABYTES, LIMIT);
             Thread worker = new Thread(() -> work(process), "checker-" + (i + 1));
@@ -52,7 +60,14 @@ public final class CheckerPool implements CheckDispatcher {
             workers.add(worker);
             worker.start();
         }
-        Runtime.getRuntime().addShutdownHook(new Thread(this::close));
+        if (endsWithProcess) {
+            Runtime.getRuntime().addShutdownHook(new Thread(this::close));
+        }
+    }
+
+    /** Checkers whose owner ends them, also when the process is asked to end: until then they go on. */
+    public static CheckerPool endedByOwner(int size) {
+        return new CheckerPool(size, false);
     }
 
     @Override
@@ -67,6 +82,11 @@ public final class CheckerPool implements CheckDispatcher {
         CompletableFuture<CheckerMessage> result = new CompletableFuture<>();
         take(new Order(new CheckerOrder(null, sources), step -> {}, result), queue::addFirst);
         return result.thenApply(CheckerMessage::outline);
+    }
+
+    @Override
+    public int capacity() {
+        return workers.size();
     }
 
     private void take(Order order, Consumer<Order> queued) {

@@ -77,6 +77,11 @@ public final class RememberedReports implements CheckDispatcher {
         return checks.outline(sources);
     }
 
+    @Override
+    public int capacity() {
+        return checks.capacity();
+    }
+
     private static String key(CheckRequest request) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");

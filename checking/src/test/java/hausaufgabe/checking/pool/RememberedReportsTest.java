@@ -63,6 +63,11 @@ class RememberedReportsTest {
         }
 
         @Override
+        public int capacity() {
+            return 1;
+        }
+
+        @Override
         public void close() {
             // nothing was opened
         }

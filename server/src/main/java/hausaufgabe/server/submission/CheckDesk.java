@@ -48,7 +48,10 @@ class CheckDesk {
     private static final int LONGEST = 2_000;
     /** How often a check is begun at most; each time before, the server was killed while it was made. */
     private static final int TRIES = 5;
-    /** How many checks the dispatcher has for each that it makes. */
+    /**
+     * How many checks the dispatcher has for each that it makes: some more, so that no checker waits for the next while short
+     * ones are written down.
+     */
     private static final int AHEAD = 3;
     /** Over which time the rate of checks is told. */
     private static final Duration WINDOW = Duration.ofMinutes(3);
@@ -82,7 +85,6 @@ class CheckDesk {
     private final TransactionTemplate transaction;
     private final CheckRequest.Isolation isolation;
     private final Executor desk;
-    private final int slots;
 
     private final WaitingLine line = new WaitingLine();
     private final Map<Long, Long> begun = new HashMap<>();
@@ -102,8 +104,7 @@ class CheckDesk {
             Clock clock,
             TransactionTemplate transaction,
             @Qualifier("deskWork") Executor desk,
-            @Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation,
-            @Value("${hausaufgabe.checkers}") int checkers) {
+            @Value("${hausaufgabe.isolation}") CheckRequest.Isolation isolation) {
         this.submissions = submissions;
         this.runs = runs;
         this.jobs = jobs;
@@ -115,8 +116,6 @@ class CheckDesk {
         this.transaction = transaction;
         this.desk = desk;
         this.isolation = isolation;
-        // some more than are made at a time, so that no checker waits for the next while short ones are written down
-        this.slots = AHEAD * (checkers > 0 ? checkers : Runtime.getRuntime().availableProcessors());
     }
 
     /** What was still to be checked when the server last stopped is checked now. */
@@ -193,7 +192,7 @@ class CheckDesk {
     }
 
     private synchronized Optional<Long> next() {
-        if (stopped || begun.size() >= slots) {
+        if (stopped || begun.size() >= AHEAD * dispatcher.capacity()) {
             return Optional.empty();
         }
         return line.next().map(w -> {
