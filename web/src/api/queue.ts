@@ -18,6 +18,15 @@ export function useQueue(exercise: number, wanted: boolean) {
   });
 }
 
+/** Which machines make the checks. */
+export function useWorkers() {
+  return useQuery({
+    queryKey: ['workers'],
+    queryFn: async () => body(await api.GET('/api/workers')),
+    refetchInterval: 2 * LOOK_AGAIN,
+  });
+}
+
 function useQueueChange<Given>(exercise: number, change: (given: Given) => Promise<Api<'QueueView'>>) {
   const queries = useQueryClient();
   return useMutation({

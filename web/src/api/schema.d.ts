@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -795,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -907,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1228,6 +1228,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["source"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2378,6 +2394,20 @@ export interface components {
             sorts: string[];
             steps: components["schemas"]["StepShape"][];
         };
+        WorkerLine: {
+            /** Format: int32 */
+            doing: number;
+            fits: boolean;
+            here: boolean;
+            id: string;
+            /** Format: int64 */
+            made: number;
+            name: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: int32 */
+            size: number;
+        };
         Written: {
             path: string;
             /** Format: int64 */
@@ -2985,7 +3015,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3027,7 +3057,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3902,7 +3932,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4058,7 +4088,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4670,6 +4700,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourcePiece"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkerLine"][];
                 };
             };
         };

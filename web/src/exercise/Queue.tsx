@@ -1,5 +1,6 @@
 import { useCallOff, useHoldBack, useQueue } from '../api/queue';
 import { Confirmed } from '../page/Confirmed';
+import { Machines } from './Machines';
 import { Mistake } from '../page/Notice';
 
 /** A stretch of time as one says it: "about 40 seconds". */
@@ -54,6 +55,7 @@ export function Queue(props: { exercise: number; open: number; all: number; sets
             .join(', ')}
         </p>
       )}
+      {busy > 0 && <Machines />}
       {props.sets && (
         <p className="mt-1 flex flex-wrap gap-x-4 text-[14px]">
           <button

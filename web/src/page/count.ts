@@ -31,3 +31,8 @@ export function points(n: number): string {
 export function capitalised(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** A number of things: "1 check", "3 checks". */
+export function counted(n: number, thing: string): string {
+  return `${n} ${thing}${n === 1 ? '' : 's'}`;
+}

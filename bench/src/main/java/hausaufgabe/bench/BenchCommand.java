@@ -22,6 +22,7 @@ import picocli.CommandLine.Spec;
             "behaviour: one whole check with its scenarios, and many different ones.",
             "fairness: verdicts against what a person says of the same programs, as they are and written otherwise.",
             "intake: a pile of submissions from its upload until all are checked, and the pages meanwhile.",
+            "workers: a pile of submissions that 1, 2 and 4 workers check, and 4 of which one is killed.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {
@@ -31,7 +32,7 @@ final class BenchCommand implements Callable<Integer> {
 
     @Parameters(
             paramLabel = "WHAT",
-            description = "What to measure: structure, trees, behaviour, fairness, intake or sheet.")
+            description = "What to measure: structure, trees, behaviour, fairness, intake, workers or sheet.")
     private String what;
 
     @Option(
@@ -76,6 +77,7 @@ final class BenchCommand implements Callable<Integer> {
                 spec.commandLine().getOut().println(new FairnessBench(folders).run());
             }
             case "intake" -> new IntakeBench(samples).run();
+            case "workers" -> new WorkersBench(samples).run();
             case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
@@ -86,7 +88,7 @@ final class BenchCommand implements Callable<Integer> {
             default ->
                 throw new ParameterException(
                         spec.commandLine(),
-                        "bench measures structure, trees, behaviour, fairness or sheet, not " + what);
+                        "bench measures structure, trees, behaviour, fairness, intake, workers or sheet, not " + what);
         }
         return 0;
     }

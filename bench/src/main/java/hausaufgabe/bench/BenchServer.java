@@ -45,14 +45,16 @@ final class BenchServer implements AutoCloseable {
     private final String address;
     private final Person lead;
 
-    BenchServer() throws IOException, InterruptedException {
+    /** @param settings further ones, as arguments */
+    BenchServer(String... settings) throws IOException, InterruptedException {
         data = Files.createTempDirectory("hausaufgabe-bench");
-        context = SpringApplication.run(
-                Application.class,
+        List<String> arguments = new ArrayList<>(List.of(
                 "--hausaufgabe.data=" + data.toAbsolutePath(),
                 "--server.port=0",
                 "--logging.level.root=WARN",
-                "--logging.level.hausaufgabe=WARN");
+                "--logging.level.hausaufgabe=WARN"));
+        arguments.addAll(List.of(settings));
+        context = SpringApplication.run(Application.class, arguments.toArray(String[]::new));
         address = "http://localhost:" + context.getEnvironment().getProperty("local.server.port");
         lead = bean(Accounts.class).create("maike", "Maike Thiede", PASSWORD, Person.Role.LEAD);
         signIn();
@@ -60,6 +62,11 @@ final class BenchServer implements AutoCloseable {
 
     <T> T bean(Class<T> kind) {
         return context.getBean(kind);
+    }
+
+    /** Where its records are. */
+    Path data() {
+        return data;
     }
 
     Person lead() {

@@ -1,6 +1,5 @@
 package hausaufgabe.bench;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.archive.Archive;
@@ -9,18 +8,13 @@ import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.exercise.Exercises;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
@@ -29,24 +23,22 @@ import org.springframework.jdbc.core.JdbcTemplate;
  */
 final class IntakeBench {
 
-    private static final int STUDENTS = 300;
+    private static final int STUDENTS = PileOfWork.STUDENTS;
     private static final int OTHER_STUDENTS = 2_000;
     private static final int OTHER_EXERCISES = 30;
     private static final long PAUSE_MILLIS = 50;
-    private static final String BOUNDARY = "harbour-wall";
 
-    private final List<Map<String, byte[]>> works;
-    private int copies;
+    private final PileOfWork pile;
 
     IntakeBench(Path samples) throws IOException {
-        this.works = BenchServer.works(samples);
+        this.pile = new PileOfWork(samples);
     }
 
     void run() throws IOException, InterruptedException, ArchiveException {
         try (BenchServer server = new BenchServer()) {
             Courses.Heading course = server.course(STUDENTS);
             // a server that has just been started is busy with itself
-            intake(server, server.exercise(course.id()));
+            pile.send(server, server.exercise(course.id()));
             System.out.printf(
                     "%-30s %9s %9s %9s %9s %11s %11s%n",
                     STUDENTS + " submissions in one zip",
@@ -65,12 +57,12 @@ final class IntakeBench {
     private void measure(BenchServer server, long course, String label)
             throws IOException, InterruptedException, ArchiveException {
         double alone = checks(server, server.exercise(course));
-        double all = intake(server, server.exercise(course));
+        double all = pile.send(server, server.exercise(course));
         long exercise = server.exercise(course);
         Pages pages = new Pages(server, exercise);
         Thread looking = new Thread(pages, "looking");
         looking.start();
-        double looked = intake(server, exercise);
+        double looked = pile.send(server, exercise);
         pages.over.set(true);
         looking.join();
         System.out.printf(
@@ -83,18 +75,6 @@ final class IntakeBench {
                 looked,
                 late(pages.desk),
                 late(pages.page));
-    }
-
-    /** Seconds from the upload of a pile until all of it is checked. */
-    private double intake(BenchServer server, long exercise) throws IOException, InterruptedException {
-        byte[] form = form(zip());
-        String piles = "/api/exercises/" + exercise + "/piles";
-        long start = System.nanoTime();
-        String pile = server.post(piles, "multipart/form-data; boundary=" + BOUNDARY, form);
-        long id = new ObjectMapper().readTree(pile).get("id").asLong();
-        server.post(piles + "/" + id + "/confirmation", "application/json", "{}".getBytes(StandardCharsets.UTF_8));
-        server.await(0);
-        return (System.nanoTime() - start) / 1e9;
     }
 
     /** Looks at the grade sheet and at the exercise's page, as people do while they wait. */
@@ -133,11 +113,6 @@ final class IntakeBench {
         return sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1);
     }
 
-    private Map<String, byte[]> next() {
-        copies++;
-        return BenchServer.unlike(works.get(copies % works.size()), String.valueOf(copies));
-    }
-
     /** Seconds that the checks of as many submissions take by themselves. */
     private double checks(BenchServer server, long exercise) throws ArchiveException {
         Exercises.Version version = server.bean(Exercises.class).opened(exercise);
@@ -145,37 +120,13 @@ final class IntakeBench {
         CheckDispatcher dispatcher = server.bean(CheckDispatcher.class);
         List<CheckRequest> requests = new ArrayList<>();
         for (int i = 0; i < STUDENTS; i++) {
-            requests.add(version.check(archive.receive(next()).upload(), CheckRequest.Isolation.SANDBOX));
+            requests.add(version.check(archive.receive(pile.next()).upload(), CheckRequest.Isolation.SANDBOX));
         }
         long start = System.nanoTime();
         List<CompletableFuture<CheckReport>> all =
                 requests.stream().map(r -> dispatcher.submit(r, step -> {})).toList();
         CompletableFuture.allOf(all.toArray(CompletableFuture[]::new)).join();
         return (System.nanoTime() - start) / 1e9;
-    }
-
-    private byte[] zip() throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream out = new ZipOutputStream(bytes)) {
-            for (int n = 1; n <= STUDENTS; n++) {
-                for (Map.Entry<String, byte[]> f : next().entrySet()) {
-                    out.putNextEntry(new ZipEntry(20261000 + n + "/" + f.getKey()));
-                    out.write(f.getValue());
-                }
-            }
-        }
-        return bytes.toByteArray();
-    }
-
-    private static byte[] form(byte[] zip) throws IOException {
-        ByteArrayOutputStream body = new ByteArrayOutputStream();
-        body.write(
-                ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"files\"; filename=\"everybody.zip\"\r\n"
-                                + "Content-Type: application/zip\r\n\r\n")
-                        .getBytes(StandardCharsets.UTF_8));
-        body.write(zip);
-        body.write(("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
-        return body.toByteArray();
     }
 
     /** Another course with many students and exercises, each handed in by all and checked: copies of one real check. */

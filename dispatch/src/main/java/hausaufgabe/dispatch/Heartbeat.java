@@ -11,5 +11,6 @@ import java.util.Set;
  * @param size how many checks it makes at a time; 0 says goodbye
  * @param hands the checks that it is making
  * @param made how many it has made
+ * @param here whether it is in the server's own process
  */
-record Heartbeat(String id, String name, String version, int size, Set<String> hands, long made) {}
+record Heartbeat(String id, String name, String version, int size, Set<String> hands, long made, boolean here) {}

@@ -5,6 +5,7 @@ import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.Json;
 import hausaufgabe.checking.ProgramOutline;
+import hausaufgabe.checking.ProgramVersion;
 import hausaufgabe.checking.pool.CheckerMessage;
 import hausaufgabe.checking.pool.CheckerOrder;
 import hausaufgabe.core.language.SourceFile;
@@ -88,9 +89,11 @@ public final class RemoteChecks implements CheckDispatcher {
      * @param size how many checks it makes at a time
      * @param doing how many it is making
      * @param made how many it has made since it started
+     * @param here whether it is the server's own machine
      * @param fits whether it runs the same version of the program; one that does not gets nothing
      */
-    public record WorkerLine(String id, String name, int size, int doing, long made, Instant since, boolean fits) {}
+    public record WorkerLine(
+            String id, String name, int size, int doing, long made, Instant since, boolean here, boolean fits) {}
 
     public RemoteChecks(BrokerAccess broker, Clock clock) {
         this(broker, clock, UNSEEN);

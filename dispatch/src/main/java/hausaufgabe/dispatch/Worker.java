@@ -3,6 +3,7 @@ package hausaufgabe.dispatch;
 import hausaufgabe.checking.CheckDispatcher;
 import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.Json;
+import hausaufgabe.checking.ProgramVersion;
 import hausaufgabe.checking.pool.CheckerMessage;
 import hausaufgabe.checking.pool.CheckerOrder;
 import jakarta.jms.Connection;
@@ -42,11 +43,13 @@ public final class Worker implements AutoCloseable {
     /** How often a check is given out whose workers vanish over it. */
     private static final int DELIVERIES = 3;
 
+    private static final String HERE = "this machine";
     private static final long POLL_MILLIS = 50;
 
     private final String id = UUID.randomUUID().toString();
     private final String name;
     private final String version;
+    private final boolean here;
     private final int size;
     private final CheckDispatcher checks;
     private final Set<String> hands = ConcurrentHashMap.newKeySet();
@@ -70,12 +73,18 @@ public final class Worker implements AutoCloseable {
      * @param name what people call it
      */
     public Worker(BrokerAccess broker, CheckDispatcher checks, String name) {
-        this(broker.connections(-1), checks, name, ProgramVersion.current());
+        this(broker.connections(-1), checks, name, ProgramVersion.current(), false);
     }
 
-    Worker(ConnectionFactory connections, CheckDispatcher checks, String name, String version) {
+    /** The checkers of the server's own machine. */
+    static Worker here(BrokerAccess broker, CheckDispatcher checks) {
+        return new Worker(broker.connections(-1), checks, HERE, ProgramVersion.current(), true);
+    }
+
+    Worker(ConnectionFactory connections, CheckDispatcher checks, String name, String version, boolean here) {
         this.checks = checks;
         this.name = name;
+        this.here = here;
         this.size = checks.capacity();
         this.sending = new CachingConnectionFactory(connections);
         this.template = new JmsTemplate(sending);
@@ -181,7 +190,7 @@ public final class Worker implements AutoCloseable {
 
     /** @param places for checks; 0 says goodbye */
     private void beat(int places) {
-        Heartbeat heartbeat = new Heartbeat(id, name, version, places, Set.copyOf(hands), made.get());
+        Heartbeat heartbeat = new Heartbeat(id, name, version, places, Set.copyOf(hands), made.get(), here);
         try {
             template.execute(session -> {
                 try (MessageProducer producer = session.createProducer(session.createTopic(BrokerAccess.WORKERS))) {

@@ -39,9 +39,9 @@ final class WorkerList {
         Instant now = Instant.now(clock);
         Heard before = workers.get(h.id());
         workers.put(h.id(), new Heard(h, before == null ? now : before.first(), now));
-        if (before == null && fits(h)) {
+        if (before == null && fits(h) && !h.here()) {
             LOG.info("worker {} is there and makes {} checks at a time", h.name(), h.size());
-        } else if (before == null) {
+        } else if (before == null && !fits(h)) {
             LOG.warn(
                     "worker {} runs version {} of the program, not {}, and gets nothing",
                     h.name(),
@@ -97,6 +97,7 @@ final class WorkerList {
                         h.heartbeat().hands().size(),
                         h.heartbeat().made(),
                         h.first(),
+                        h.heartbeat().here(),
                         fits(h.heartbeat())))
                 .sorted(Comparator.comparing(RemoteChecks.WorkerLine::name).thenComparing(RemoteChecks.WorkerLine::id))
                 .toList();

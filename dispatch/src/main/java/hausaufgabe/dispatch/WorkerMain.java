@@ -1,5 +1,6 @@
 package hausaufgabe.dispatch;
 
+import hausaufgabe.checking.ProgramVersion;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.checking.sandbox.jvm.SelfTest;
 import jakarta.jms.JMSException;

@@ -235,7 +235,7 @@ class RemoteChecksTest {
         EmbeddedBroker broker = broker();
         RemoteChecks checks = closing(new RemoteChecks(broker.access(), clock));
         Hands other = new Hands();
-        closing(new Worker(broker.access().connections(3), other, "old pier", "another"));
+        closing(new Worker(broker.access().connections(3), other, "old pier", "another", false));
         CompletableFuture<CheckReport> report = checks.submit(request("class Pier {}"), s -> {});
         await(() -> !checks.workers().isEmpty());
         assertFalse(checks.workers().get(0).fits());

@@ -1,13 +1,11 @@
 package hausaufgabe.server;
 
-import hausaufgabe.checking.CheckDispatcher;
-import hausaufgabe.checking.pool.CheckerPool;
-import hausaufgabe.checking.pool.RememberedReports;
 import java.time.Clock;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.jms.JmsAutoConfiguration;
+import org.springframework.boot.autoconfigure.jms.activemq.ActiveMQAutoConfiguration;
 import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
@@ -15,24 +13,20 @@ import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** The whole server. */
-@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@SpringBootApplication(
+        exclude = {
+            UserDetailsServiceAutoConfiguration.class,
+            // brokers are a matter of dispatch
+            ActiveMQAutoConfiguration.class,
+            JmsAutoConfiguration.class
+        })
 @EnableJpaRepositories(considerNestedRepositories = true)
 public class Application implements WebMvcConfigurer {
-
-    /** How many reports are kept for when the same is handed in again. */
-    private static final int REPORTS = 1_000;
 
     /** The one place that time comes from. */
     @Bean
     Clock clock() {
         return Clock.systemDefaultZone();
-    }
-
-    /** @param checkers how many checks at a time; 0 for as many as there are cores */
-    @Bean(destroyMethod = "close")
-    CheckDispatcher dispatcher(@Value("${hausaufgabe.checkers}") int checkers) {
-        int cores = Runtime.getRuntime().availableProcessors();
-        return new RememberedReports(new CheckerPool(checkers > 0 ? checkers : cores), REPORTS);
     }
 
     /** Begins checks, one after the other, beside whoever asks for them. */

@@ -73,6 +73,26 @@ public final class ServerMain {
                 description = "Further settings, in YAML or as properties, such as a sign-in through your school.")
         private Path settingsFile;
 
+        @Option(
+                names = "--checkers",
+                paramLabel = "N",
+                description = "How many checks this machine makes at a time (default: as many as it has cores);"
+                        + " 0 leaves them to workers.")
+        private int checkers = -1;
+
+        @Option(
+                names = "--workers-at",
+                paramLabel = "[ADDRESS:]PORT",
+                description = "Where workers on other machines come in, such as 0.0.0.0:61616 (default: nowhere).")
+        private String workersAt;
+
+        @Option(
+                names = "--broker",
+                paramLabel = "URL",
+                description = "A broker outside, such as tcp://quay:61616, between this server and its workers"
+                        + " (default: one in this process).")
+        private String broker;
+
         abstract Path data();
 
         abstract boolean isDemo();
@@ -101,6 +121,13 @@ public final class ServerMain {
                         "Port " + port + " is taken. Stop what uses it, or start with --port and another number.");
                 return 2;
             }
+            if (workersAt != null && broker != null) {
+                System.err.println("Give --workers-at or --broker, not both: with a broker outside, workers go there.");
+                return 2;
+            }
+            if (workersAt != null) {
+                CheckingMachines.Broker.listensAt(workersAt);
+            }
             if (settingsFile != null && !Files.isReadable(settingsFile)) {
                 System.err.println("There is no file " + settingsFile + " that can be read. Nothing was started.");
                 return 2;
@@ -115,6 +142,13 @@ public final class ServerMain {
             settings.put(
                     "hausaufgabe.isolation",
                     unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
+            settings.put("hausaufgabe.checkers", checkers);
+            if (workersAt != null) {
+                settings.put("hausaufgabe.broker.workers-at", workersAt);
+            }
+            if (broker != null) {
+                settings.put("hausaufgabe.broker.url", broker);
+            }
             if (settingsFile != null) {
                 settings.put("spring.config.additional-location", settingsFile.toUri());
             }

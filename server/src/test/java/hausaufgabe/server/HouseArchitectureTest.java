@@ -38,19 +38,23 @@ class HouseArchitectureTest {
                 .definedBy("hausaufgabe.driver..")
                 .layer("checking")
                 .definedBy("hausaufgabe.checking..")
+                .layer("dispatch")
+                .definedBy("hausaufgabe.dispatch..")
                 .layer("server")
                 .definedBy("hausaufgabe.server..")
                 .whereLayer("server")
                 .mayNotBeAccessedByAnyLayer()
-                .whereLayer("checking")
+                .whereLayer("dispatch")
                 .mayOnlyBeAccessedByLayers("server")
+                .whereLayer("checking")
+                .mayOnlyBeAccessedByLayers("dispatch", "server")
                 .whereLayer("drivers")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("languages")
                 .mayOnlyBeAccessedByLayers("checking")
                 .whereLayer("core")
-                .mayOnlyBeAccessedByLayers("languages", "checking", "server")
-                .check(of("core", "languages/java", "drivers/jvm", "checking", "server"));
+                .mayOnlyBeAccessedByLayers("languages", "checking", "dispatch", "server")
+                .check(of("core", "languages/java", "drivers/jvm", "checking", "dispatch", "server"));
     }
 
     @ParameterizedTest
@@ -59,7 +63,9 @@ class HouseArchitectureTest {
         "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. com.github.curiousoddman.rgxgen. org.jspecify. hausaufgabe.core."
                 + " hausaufgabe.language.",
         "drivers/jvm, java. org.json. sun.misc. hausaufgabe.driver.",
-        "checking, java. com.fasterxml. org.apache.commons.compress. org.yaml.snakeyaml. picocli. org.slf4j. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking."
+        "checking, java. com.fasterxml. org.apache.commons.compress. org.yaml.snakeyaml. picocli. org.slf4j. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking.",
+        "dispatch, java. com.fasterxml. jakarta.jms. org.springframework.jms. org.springframework.context. org.apache.activemq. picocli. org.slf4j. org.jspecify."
+                + " hausaufgabe.core. hausaufgabe.checking. hausaufgabe.dispatch."
     })
     void aModuleUsesOnlyTheLibrariesItMay(String module, String allowed) {
         List<String> beginnings = List.of(allowed.split(" "));

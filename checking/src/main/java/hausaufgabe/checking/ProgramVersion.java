@@ -1,6 +1,5 @@
-package hausaufgabe.dispatch;
+package hausaufgabe.checking;
 
-import hausaufgabe.checking.Check;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
 import java.io.IOException;
@@ -28,7 +27,7 @@ import java.util.zip.ZipFile;
  * exactly if they would judge alike. It depends on the classes and resources of the core, the readers and the checking, with
  * the drivers that lie in it.
  */
-final class ProgramVersion {
+public final class ProgramVersion {
 
     private static final int LENGTH = 12;
     private static final String CURRENT = of(List.of(Check.class, CheckReport.class, JavaLanguage.class));
@@ -36,7 +35,7 @@ final class ProgramVersion {
     private ProgramVersion() {}
 
     /** The version of the program that runs here. */
-    static String current() {
+    public static String current() {
         return CURRENT;
     }
 
