@@ -18,6 +18,24 @@ export function useQueue(exercise: number, wanted: boolean) {
   });
 }
 
+/** Has some of what was handed in checked again. */
+export function useCheckSome(exercise: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (submissions: number[]) =>
+      body(
+        await api.POST('/api/exercises/{exercise}/submissions/check', {
+          params: { path: { exercise } },
+          body: { submissions },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: queueKey(exercise) });
+      await queries.invalidateQueries({ queryKey: sheetKey(exercise) });
+    },
+  });
+}
+
 /** Which machines make the checks. */
 export function useWorkers() {
   return useQuery({

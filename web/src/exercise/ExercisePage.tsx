@@ -1,12 +1,13 @@
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useExercise, useSheet } from '../api/exercises';
+import { useCheckSome } from '../api/queue';
 import { Asked } from '../pattern/Asked';
 import { Roles } from '../pattern/Roles';
 import { RoleSeals } from '../seal/Seal';
 import { capitalised, inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
-import { Notice, Waiting } from '../page/Notice';
+import { Mistake, Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { Brief } from './Brief';
 import { HandIn } from './HandIn';
@@ -137,7 +138,7 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
       />
       <ul className="mt-2 grid gap-1 text-soft">
         {t.running > 0 && <li>{t.running} being checked</li>}
-        {t.failed > 0 && <li className="text-madder">{t.failed} could not be checked</li>}
+        {t.failed.length > 0 && <Failed exercise={exercise} submissions={t.failed} />}
         <li>{t.open.length} wait for a person</li>
         <li>{t.settled} settled</li>
       </ul>
@@ -148,6 +149,27 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
         {exercise.rights.includes('SET_EXERCISES') ? 'Change the exercise' : 'Read how it is written'}
       </Link>
     </>
+  );
+}
+
+/** Those that could not be checked, to be tried once more. */
+function Failed({ exercise, submissions }: { exercise: Opened; submissions: number[] }) {
+  const again = useCheckSome(exercise.id);
+  return (
+    <li className="text-madder">
+      {submissions.length} could not be checked
+      {exercise.rights.includes('HAND_IN') && (
+        <button
+          type="button"
+          className="quiet ml-2 text-[14px]"
+          disabled={again.isPending}
+          onClick={() => again.mutate(submissions)}
+        >
+          Try {submissions.length === 1 ? 'it' : 'them'} again
+        </button>
+      )}
+      <Mistake error={again.error} />
+    </li>
   );
 }
 

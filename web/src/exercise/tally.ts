@@ -23,7 +23,7 @@ export function tally(rows: Api<'Row'>[], own: string[] = []) {
     students: rows.length,
     handedIn: attempts.length,
     running: attempts.filter((r) => isBeingChecked(r.handedIn!.state)).length,
-    failed: attempts.filter((r) => r.handedIn!.state === 'FAILED').length,
+    failed: attempts.filter((r) => r.handedIn!.state === 'FAILED').map((r) => r.handedIn!.submissionId),
     settled: attempts.filter((r) => r.settled).length,
     /** Submissions that wait for a person: of own groups first, and of these what is unclear. */
     open: attempts

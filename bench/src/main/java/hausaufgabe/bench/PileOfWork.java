@@ -14,6 +14,7 @@ import java.util.zip.ZipOutputStream;
 final class PileOfWork {
 
     static final int STUDENTS = 300;
+    private static final int WARMING = 100;
     private static final String BOUNDARY = "harbour-wall";
 
     private final List<Map<String, byte[]>> works;
@@ -29,9 +30,15 @@ final class PileOfWork {
         return BenchServer.unlike(works.get(copies % works.size()), String.valueOf(copies));
     }
 
+    /** Has a part of a pile checked, by which those that check get warm. */
+    void warm(BenchServer server, long exercise) throws IOException, InterruptedException {
+        begin(server, exercise, form(zip(WARMING)));
+        server.await(0);
+    }
+
     /** Seconds from the upload of the pile until all of it is checked. */
     double send(BenchServer server, long exercise) throws IOException, InterruptedException {
-        byte[] form = form(zip());
+        byte[] form = form(zip(STUDENTS));
         long start = System.nanoTime();
         begin(server, exercise, form);
         server.await(0);
@@ -46,10 +53,10 @@ final class PileOfWork {
         server.post(piles + "/" + id + "/confirmation", "application/json", "{}".getBytes(StandardCharsets.UTF_8));
     }
 
-    private byte[] zip() throws IOException {
+    private byte[] zip(int students) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes)) {
-            for (int n = 1; n <= STUDENTS; n++) {
+            for (int n = 1; n <= students; n++) {
                 for (Map.Entry<String, byte[]> f : next().entrySet()) {
                     out.putNextEntry(new ZipEntry(20261000 + n + "/" + f.getKey()));
                     out.write(f.getValue());

@@ -56,16 +56,14 @@ final class WorkersBench {
         try (BenchServer server = new BenchServer()) {
             Courses.Heading course = server.course(PileOfWork.STUDENTS);
             int cores = Runtime.getRuntime().availableProcessors();
-            pile.send(server, server.exercise(course.id()));
+            pile.warm(server, server.exercise(course.id()));
             measure(server, course.id(), "the server itself, " + cores + " at a time", List.of());
         }
         try (BenchServer server = new BenchServer("--hausaufgabe.checkers=0", "--hausaufgabe.broker.workers-at=0")) {
             Courses.Heading course = server.course(PileOfWork.STUDENTS);
             for (int count : new int[] {1, 2, 4}) {
                 List<Process> workers = begin(server, count);
-                if (count == 1) {
-                    pile.send(server, server.exercise(course.id()));
-                }
+                pile.warm(server, server.exercise(course.id()));
                 measure(server, course.id(), count + (count == 1 ? " worker" : " workers"), List.of());
                 if (count == 4) {
                     measure(server, course.id(), "4 workers, of which one is killed", workers.subList(0, 1));

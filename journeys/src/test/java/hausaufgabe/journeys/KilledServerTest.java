@@ -23,9 +23,11 @@ import org.junit.jupiter.api.Test;
 class KilledServerTest {
 
     private static final Path LIBRARIES = Path.of("../server/target/application/lib");
-    private static final int ATTEMPTS = 30;
-    private static final int KILLS = 3;
-    private static final Duration PATIENCE = Duration.ofMinutes(3);
+    /** A few, since it is a test of every day; {@code -Dhausaufgabe.kills=10 -Dhausaufgabe.attempts=300} takes longer. */
+    private static final int ATTEMPTS = Integer.getInteger("hausaufgabe.attempts", 30);
+
+    private static final int KILLS = Integer.getInteger("hausaufgabe.kills", 3);
+    private static final Duration PATIENCE = Duration.ofMinutes(3).plusSeconds(ATTEMPTS);
 
     private record Records(long submissions, long unfinished, long jobs, long twice, long without) {}
 

@@ -60,6 +60,8 @@ final class RunningApplication implements AutoCloseable {
     private void begin() throws IOException, InterruptedException {
         List<String> whole = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                // as the demonstration is started: it is looked at for minutes
+                "-XX:TieredStopAtLevel=1",
                 "-cp",
                 LIBRARIES.toAbsolutePath() + "/*",
                 "hausaufgabe.server.ServerMain"));

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import hausaufgabe.server.course.Student;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import java.io.ByteArrayOutputStream;
@@ -149,6 +150,31 @@ class HandInTest {
                 .andExpect(jsonPath("$.failure").value(containsString("broke the checker")))
                 .andExpect(jsonPath("$.report.roles.Context[0]").value("Office"))
                 .andExpect(jsonPath("$.review.points").value(14.0));
+    }
+
+    @Test
+    void someAreCheckedAgainTogetherAndNoneOfAnotherExercise() throws Exception {
+        harbour.breakNext();
+        long broken = harbour.handedIn(http, session, harbour.student("1").id());
+        long whole = harbour.handedIn(http, session, harbour.student("2").id());
+        long elsewhere = harbour.handedIn(http, session, harbour.place(new Student(0, "1", "Fenja Kogge", "A")));
+        String some = "/api/exercises/" + harbour.exercise.id() + "/submissions/check";
+
+        http.perform(post(some)
+                        .session(session)
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"submissions\":[" + broken + "," + elsewhere + "]}"))
+                .andExpect(status().isNotFound());
+        assertEquals(HandedIn.State.FAILED, submissions.get(broken).state());
+        http.perform(post(some)
+                        .session(session)
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"submissions\":[" + broken + "," + whole + "]}"))
+                .andExpect(status().isAccepted())
+                .andExpect(jsonPath("$.submissions").value(2));
+        assertEquals(HandedIn.State.CHECKED, submissions.get(broken).state());
     }
 
     @Test

@@ -46,6 +46,8 @@ final class Doors {
                 .access(course.needing(Right.LEAD_COURSE));
 
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions/check")
+                .access(course.needing(Right.HAND_IN));
         rules.requestMatchers("/api/exercises/*/piles", "/api/exercises/*/piles/**")
                 .access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.GET, "/api/exercises/*", "/api/exercises/*/**")

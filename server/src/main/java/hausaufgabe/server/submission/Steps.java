@@ -9,6 +9,7 @@ import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.exercise.Exercises;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -39,6 +42,11 @@ public class Steps {
 
     interface Repository extends JpaRepository<Step, Long> {
         List<Step> findBySubmissionIdOrderByPlace(Long submission);
+
+        @Modifying
+        @Query(
+                "update Step s set s.outcome = null, s.problem = null where s.submissionId in ?1 and s.sourceHash is not null")
+        void openAgain(Collection<Long> submissions);
 
         Optional<Step> findFirstByOutcomeIsNullAndProblemIsNullOrderById();
     }
@@ -88,6 +96,12 @@ public class Steps {
         for (Submissions.Passed p : pushed.on()) {
             steps.save(new Step(submission, place++, p.commit(), p.hash(), p.problem()));
         }
+    }
+
+    /** Has the steps of submissions checked again; those of which nothing could be read stay as they are. */
+    void again(Collection<Long> ids) {
+        transaction.executeWithoutResult(status -> steps.openAgain(ids));
+        goOn();
     }
 
     @EventListener(ApplicationReadyEvent.class)

@@ -1,6 +1,7 @@
 package hausaufgabe.server.submission;
 
 import hausaufgabe.server.account.Person;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -9,6 +10,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -69,6 +71,18 @@ class SubmissionController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     ChecksBegun checkAllAgain(@PathVariable long exercise) {
         return new ChecksBegun(submissions.checkAllAgain(exercise));
+    }
+
+    record ToCheck(@NotNull List<Long> submissions) {}
+
+    /** Has some of what was handed in checked again. */
+    @PostMapping("/api/exercises/{exercise}/submissions/check")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    ChecksBegun checkSomeAgain(
+            @PathVariable long exercise, @RequestBody ToCheck given, @AuthenticationPrincipal Person staff) {
+        List<Long> ids = given.submissions() == null ? List.of() : given.submissions();
+        ids.forEach(id -> reach.check(staff, exercise, submissions.get(id).studentId()));
+        return new ChecksBegun(submissions.checkSomeAgain(exercise, ids));
     }
 
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)

@@ -21,11 +21,13 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.LongConsumer;
 import java.util.stream.Collectors;
@@ -332,6 +334,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
             throw Problem.conflict("It is being checked already.");
         }
         desk.check(List.of(id), true);
+        steps.again(List.of(id));
         return get(id);
     }
 
@@ -345,7 +348,28 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         Exercises.Version version = exercises.opened(exercise);
         List<Long> all = submissions.notCheckedWith(exercise, version.id());
         desk.check(all, false);
+        steps.again(all);
         return all.size();
+    }
+
+    /**
+     * Has some of what was handed in for an exercise checked again; what is being checked already is left to that.
+     *
+     * @return how many are checked
+     * @throws Problem where one of them is none of this exercise
+     */
+    public int checkSomeAgain(long exercise, Collection<Long> ids) {
+        List<Submission> some = submissions.findAllById(ids);
+        if (some.size() < Set.copyOf(ids).size() || some.stream().anyMatch(s -> s.exerciseId != exercise)) {
+            throw Problem.notFound("One of these was not handed in for this exercise. Nothing is checked again.");
+        }
+        List<Long> idle = some.stream()
+                .filter(s -> s.state == Submission.State.CHECKED || s.state == Submission.State.FAILED)
+                .map(s -> s.id)
+                .toList();
+        desk.check(idle, true);
+        steps.again(idle);
+        return idle.size();
     }
 
     @Override

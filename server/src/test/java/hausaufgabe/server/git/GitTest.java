@@ -33,6 +33,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The real git client against the real server: what a push comes to, and what is refused with which reason. */
 @SpringBootTest(
@@ -68,6 +69,9 @@ class GitTest {
 
     @Autowired
     private Steps steps;
+
+    @Autowired
+    private JdbcTemplate records;
 
     @TempDir
     private Path temporary;
@@ -282,6 +286,10 @@ class GitTest {
         PushView nothing = view.shown(ExerciseSettings.Shown.NOTHING);
         assertTrue(nothing.steps().get(2).roles().isEmpty());
         assertFalse(nothing.steps().get(1).compiled());
+        // what broke the checker then is tried anew with the rest
+        records.update("update step set outcome = null, problem = 'It broke the checker.' where submission_id = ?", id);
+        submissions.checkAgain(id);
+        assertEquals(view, steps.of(id));
     }
 
     @Test
