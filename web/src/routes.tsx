@@ -2,6 +2,7 @@ import { createBrowserRouter } from 'react-router';
 import { AccountsPage } from './account/AccountsPage';
 import { PasswordPage } from './account/PasswordPage';
 import { WelcomePage } from './account/WelcomePage';
+import { AlikePage } from './alike/AlikePage';
 import { ChoosePage } from './course/ChoosePage';
 import { CoursePage } from './course/CoursePage';
 import { ExercisePage } from './exercise/ExercisePage';
@@ -38,6 +39,7 @@ export const router = createBrowserRouter([
       },
       { path: '/exercises/:exercise/pile', element: <PilePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
+      { path: '/exercises/:exercise/alike', element: <AlikePage /> },
       { path: '/accounts', element: <AccountsPage /> },
       { path: '/password', element: <PasswordPage /> },
       { path: '/patterns/:pattern', element: <PatternPage /> },

@@ -324,6 +324,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/alike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["alike"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["give_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/answers/{answer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/checks": {
         parameters: {
             query?: never;
@@ -1284,6 +1332,27 @@ export interface components {
             /** @enum {string} */
             state: "INVITED" | "ACTIVE" | "DISABLED";
         };
+        Alike: {
+            feedback: boolean;
+            form?: string;
+            late: boolean;
+            /** Format: double */
+            points: number;
+            /** Format: double */
+            possible: number;
+            settled: boolean;
+            student: components["schemas"]["Student"];
+            /** Format: int64 */
+            submissionId: number;
+            /** Format: int32 */
+            toSettle: number;
+            version: string;
+        };
+        Answered: {
+            /** Format: int64 */
+            submission: number;
+            version: string;
+        };
         Asked: {
             essential: boolean;
             hint: string;
@@ -1588,6 +1657,12 @@ export interface components {
             doc: string;
             name: string;
         };
+        Given: {
+            answered: number[];
+            /** Format: int64 */
+            id: number;
+            leftOut: number[];
+        };
         GivenCode: {
             code: string;
         };
@@ -1645,6 +1720,21 @@ export interface components {
             account: components["schemas"]["AccountLine"];
             link: components["schemas"]["Link"];
         };
+        JointRemark: {
+            points?: {
+                [key: string]: number;
+            };
+            remark: string;
+            settle: boolean;
+            submissions: components["schemas"]["Answered"][];
+        };
+        Lacking: {
+            item: string;
+            /** Format: double */
+            possible: number;
+            /** Format: double */
+            proposed: number;
+        };
         Left: {
             left: boolean;
         };
@@ -1656,6 +1746,16 @@ export interface components {
             /** Format: double */
             points: number;
             text: string;
+        };
+        Likeness: {
+            compiles: boolean;
+            members: components["schemas"]["Alike"][];
+            mistakes: components["schemas"]["Lacking"][];
+        };
+        LikenessView: {
+            groups: components["schemas"]["Likeness"][];
+            /** Format: int32 */
+            unchecked: number;
         };
         LimitLine: {
             /** Format: int32 */
@@ -3050,6 +3150,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExerciseLine"][];
+                };
+            };
+        };
+    };
+    alike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LikenessView"];
+                };
+            };
+        };
+    };
+    give_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JointRemark"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Given"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                answer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Given"];
                 };
             };
         };

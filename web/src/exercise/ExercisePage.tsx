@@ -145,6 +145,9 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
       <Link to={`/exercises/${exercise.id}/grades`} className="act mt-5 inline-block">
         Grade sheet
       </Link>
+      <Link to={`/exercises/${exercise.id}/alike`} className="quiet mt-4 block">
+        Same mistakes
+      </Link>
       <Link to={`/exercises/${exercise.id}/write`} className="quiet mt-4 block">
         {exercise.rights.includes('SET_EXERCISES') ? 'Change the exercise' : 'Read how it is written'}
       </Link>

@@ -13,7 +13,7 @@ export function SubmissionLine({ row }: { row: Api<'Row'> }) {
     <li className="border-b border-dotted border-rule">
       <Link
         to={`/submissions/${a.submissionId}`}
-        className="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)_96px_minmax(0,1fr)_86px] items-center gap-4 py-2 hover:bg-paper"
+        className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2 hover:bg-paper min-[900px]:grid min-[900px]:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)_96px_minmax(0,1fr)_86px]"
       >
         <span className="truncate font-semibold" title={row.student.name}>
           {row.student.name}

@@ -1,16 +1,18 @@
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, type CSSProperties, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSession, useSignOut } from '../api/session';
 
 /** Margins stay in view while the sheet is read, and scroll by themselves when they hold more. */
-const margin = 'sticky top-[50px] max-h-[calc(100vh-50px)] self-start overflow-y-auto py-6 text-[14px]';
+const margin =
+  'py-5 text-[14px] min-[900px]:sticky min-[900px]:top-[50px] min-[900px]:max-h-[calc(100vh-50px)] min-[900px]:self-start min-[900px]:overflow-y-auto min-[900px]:py-6';
 
 /** A step on the way from the course to where one is; the last has no address. */
 export type Crumb = { text: string; to?: string };
 
 /**
  * A page: running head on top, left margin for whose it is and what is on it, the sheet in the middle, right margin for
- * the person's voice. A page without a right margin gives its sheet the room.
+ * the person's voice. A page without a right margin gives its sheet the room. Where there is little room, one comes below
+ * the other.
  */
 export function Page(props: {
   title: string;
@@ -30,12 +32,26 @@ export function Page(props: {
         Go to the sheet
       </a>
       <RunningHead crumbs={props.crumbs} next={props.next} />
-      <div className="mx-auto grid w-full max-w-[1500px] flex-1" style={{ gridTemplateColumns: columns }}>
-        {props.left && <aside className={`${margin} px-5 pl-8`}>{props.left}</aside>}
-        <main id="sheet" className="border-x border-rule bg-sheet px-[34px] py-6">
+      <div
+        className="mx-auto grid w-full max-w-[1500px] flex-1 grid-cols-[minmax(0,1fr)] content-start min-[900px]:grid-cols-(--columns) min-[900px]:content-stretch"
+        style={{ '--columns': columns } as CSSProperties}
+      >
+        {props.left && (
+          <aside aria-label="What is here" className={`${margin} px-4 min-[900px]:px-5 min-[900px]:pl-8`}>
+            {props.left}
+          </aside>
+        )}
+        <main
+          id="sheet"
+          className="border-y border-rule bg-sheet px-4 py-6 min-[900px]:border-x min-[900px]:border-y-0 min-[900px]:px-[34px]"
+        >
           {props.children}
         </main>
-        {props.right && <aside className={`${margin} px-6`}>{props.right}</aside>}
+        {props.right && (
+          <aside aria-label="What you do" className={`${margin} px-4 min-[900px]:px-6`}>
+            {props.right}
+          </aside>
+        )}
       </div>
     </div>
   );
@@ -46,11 +62,14 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
   const signOut = useSignOut();
   const staff = session.data?.person;
   return (
-    <header className="sticky top-0 z-10 flex items-center gap-6 border-b border-rule bg-paper px-8 py-3 whitespace-nowrap">
+    <header className="top-0 z-10 flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-paper px-4 py-3 whitespace-nowrap min-[900px]:sticky min-[900px]:flex-nowrap min-[900px]:px-8">
       <Link to="/" className="font-read text-[19px] font-bold italic">
         Hausaufgabe
       </Link>
-      <nav aria-label="Where you are" className="flex min-w-0 flex-1 items-center gap-2 text-soft">
+      <nav
+        aria-label="Where you are"
+        className="flex min-w-0 flex-1 basis-[60%] items-center gap-2 text-soft min-[900px]:basis-0"
+      >
         {crumbs.map((c, i) => (
           <span
             key={i}
@@ -67,7 +86,7 @@ function RunningHead({ crumbs, next }: { crumbs: Crumb[]; next?: ReactNode }) {
           </span>
         ))}
       </nav>
-      <div className="flex items-center gap-5 text-soft">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-soft">
         {next}
         {staff && (
           <>

@@ -21,12 +21,14 @@ export function Row(props: {
   return (
     <li
       id={props.id}
-      className="grid scroll-mt-16 grid-cols-[5px_84px_minmax(0,1fr)_70px] gap-x-3 border-b border-rule py-4"
+      className="grid scroll-mt-16 grid-cols-[5px_minmax(0,1fr)_70px] gap-x-3 border-b border-rule py-4 min-[900px]:grid-cols-[5px_84px_minmax(0,1fr)_70px]"
     >
       <Stroke verdict={props.verdict} />
       <span className={`text-[14px] font-semibold ${inks[props.verdict]}`}>{props.word}</span>
-      <div className="min-w-0">{props.children}</div>
-      {props.points}
+      <div className="col-span-2 col-start-2 row-start-2 min-w-0 min-[900px]:col-span-1 min-[900px]:col-start-3 min-[900px]:row-start-1">
+        {props.children}
+      </div>
+      <div className="col-start-3 row-start-1 min-[900px]:col-start-4">{props.points}</div>
     </li>
   );
 }

@@ -186,7 +186,7 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
   const mine = own.length === 0 ? t : tally(sheet.data!.rows.filter((r) => isOwn(r, own)));
   const elsewhere = (t?.open.length ?? 0) - (mine?.open.length ?? 0);
   return (
-    <li className="grid grid-cols-[44px_1fr_auto] gap-x-4 border-b border-rule py-6">
+    <li className="grid grid-cols-[30px_minmax(0,1fr)] gap-x-4 border-b border-rule py-6 min-[900px]:grid-cols-[44px_minmax(0,1fr)_auto]">
       <span className="font-read text-[25px] text-soft">{exercise.number}</span>
       <div>
         <h3 className="text-[21px]">
@@ -226,7 +226,7 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
       {t && t.open.length > 0 && (
         <ul
           aria-label="Waiting to be settled"
-          className="col-span-2 col-start-2 row-start-2 mt-4 border-t border-rule"
+          className="col-span-2 mt-4 border-t border-rule min-[900px]:col-start-2 min-[900px]:row-start-2"
         >
           {mine!.open.slice(0, SHOWN).map((id) => (
             <SubmissionLine key={id} row={sheet.data!.rows.find((r) => r.handedIn?.submissionId === id)!} />
@@ -245,7 +245,7 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
           )}
         </ul>
       )}
-      <div className="flex flex-col items-start gap-2 pt-1">
+      <div className="col-start-2 flex flex-col items-start gap-2 pt-3 min-[900px]:col-start-3 min-[900px]:row-start-1 min-[900px]:pt-1">
         {first ? (
           <Link to={`/submissions/${first}`} className="act act-first">
             Begin with the first

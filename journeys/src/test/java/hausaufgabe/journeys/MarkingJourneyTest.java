@@ -190,6 +190,35 @@ class MarkingJourneyTest extends Journey {
     }
 
     @Test
+    void theSameMistakeIsAnsweredOnceAndThatIsTakenBack() {
+        signIn("maike");
+        page.navigate("/exercises/1");
+        page.getByRole(AriaRole.LINK, exactly("Same mistakes")).click();
+        Locator kind = page.locator("#kind-1");
+        assertThat(kind).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS));
+        assertThat(page.getByText(Pattern.compile("no report yet")))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(CHECKED_MILLISECONDS));
+        Locator answered = kind.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Submissions"))
+                .getByText("has feedback");
+        int before = answered.count();
+        nothingBarsTheWay();
+        kind.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Answer (it|all)")))
+                .click();
+        kind.getByRole(AriaRole.TEXTBOX).first().fill("The *same* thing is missing in all of these.");
+        nothingBarsTheWay();
+        kind.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("now$")))
+                .click();
+        assertThat(page.getByText(Pattern.compile("[0-9]+ submissions? answered\\.")))
+                .isVisible();
+        assertThat(answered.nth(before)).isVisible();
+
+        page.getByRole(AriaRole.BUTTON, exactly("Undo it for all")).click();
+        assertThat(page.getByText(Pattern.compile("Taken back at [0-9]+ submissions?\\.")))
+                .isVisible();
+        assertThat(answered).hasCount(before);
+    }
+
+    @Test
     void whoIsNotSignedInIsAskedToAndComesBack() {
         page.navigate("/exercises/1/grades");
         assertThat(page.getByRole(AriaRole.HEADING, named("Sign in"))).isVisible();

@@ -48,6 +48,8 @@ final class Doors {
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions").access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/submissions/check")
                 .access(course.needing(Right.HAND_IN));
+        rules.requestMatchers("/api/exercises/*/answers", "/api/exercises/*/answers/*")
+                .access(course.needing(Right.MARK));
         rules.requestMatchers("/api/exercises/*/piles", "/api/exercises/*/piles/**")
                 .access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.GET, "/api/exercises/*", "/api/exercises/*/**")

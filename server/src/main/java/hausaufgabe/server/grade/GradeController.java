@@ -31,16 +31,24 @@ class GradeController {
             "feedback");
 
     private final Grades grades;
+    private final Likenesses likenesses;
     private final Staffing staffing;
 
-    GradeController(Grades grades, Staffing staffing) {
+    GradeController(Grades grades, Likenesses likenesses, Staffing staffing) {
         this.grades = grades;
+        this.likenesses = likenesses;
         this.staffing = staffing;
     }
 
     @GetMapping("/grades")
     Grades.Sheet sheet(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
         return grades.sheet(exercise, course -> staffing.sight(person, course));
+    }
+
+    /** Which submissions have just the same mistakes. */
+    @GetMapping("/alike")
+    Likenesses.LikenessView alike(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        return likenesses.view(exercise, course -> staffing.sight(person, course));
     }
 
     /** The sheet as RFC 4180 describes CSV, in UTF-8. */

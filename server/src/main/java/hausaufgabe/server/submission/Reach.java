@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Whether somebody of the staff sees the students for whom they want to do something. */
 @Component
-class Reach {
+public class Reach {
 
     private final Courses courses;
     private final Staffing staffing;
@@ -23,7 +23,7 @@ class Reach {
     }
 
     /** @throws Problem where they do not see the student */
-    void check(Person person, long exercise, long student) {
+    public void check(Person person, long exercise, long student) {
         long course = exercises.line(exercise).courseId();
         if (!sight(person, course).sees(courses.student(course, student))) {
             throw Problem.forbidden(

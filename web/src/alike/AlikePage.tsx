@@ -1,0 +1,224 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useAlike, useTakeBack } from '../api/alike';
+import type { Api } from '../api/client';
+import { useExercise } from '../api/exercises';
+import { counted, inWords, points } from '../page/count';
+import { Mistake as Failure, Notice, Waiting } from '../page/Notice';
+import { Page } from '../page/Page';
+import { RoleSeals } from '../seal/Seal';
+import { Stroke } from '../verdict/Stroke';
+import { AnswerAll } from './AnswerAll';
+import { Asked } from './Asked';
+import { differences, usualForm } from './differences';
+
+type Exercise = Api<'ExerciseView'>;
+type Likeness = Api<'Likeness'>;
+
+/** What was just answered at once, to be taken back while one is on the page. */
+type Done = { id: number; text: string };
+
+/** Submissions with just the same mistakes, to be read together and answered once. */
+export function AlikePage() {
+  const id = Number(useParams().exercise);
+  const exercise = useExercise(id);
+  const alike = useAlike(id);
+  const e = exercise.data;
+  const crumbs = e
+    ? [
+        { text: e.course.title, to: `/courses/${e.course.id}` },
+        { text: `${e.number} · ${e.title}`, to: `/exercises/${id}` },
+        { text: 'Same mistakes' },
+      ]
+    : [{ text: 'Same mistakes' }];
+  const error = exercise.error ?? alike.error;
+  if (!e || !alike.data) {
+    return (
+      <Page title="Same mistakes" crumbs={crumbs}>
+        {error ? (
+          <Notice
+            title="The submissions could not be fetched"
+            text={error.message}
+            again={() => void Promise.all([exercise.refetch(), alike.refetch()])}
+          />
+        ) : (
+          <Waiting what="Putting alike to alike" />
+        )}
+      </Page>
+    );
+  }
+  return <Groups exercise={e} groups={alike.data.groups} unchecked={alike.data.unchecked} crumbs={crumbs} />;
+}
+
+function Groups(props: {
+  exercise: Exercise;
+  groups: Likeness[];
+  unchecked: number;
+  crumbs: { text: string; to?: string }[];
+}) {
+  const { exercise: e, groups } = props;
+  const [done, setDone] = useState<Done>();
+  const takeBack = useTakeBack(e.id);
+  const all = groups.reduce((sum, g) => sum + g.members.length, 0);
+  return (
+    <RoleSeals roles={e.patterns.flatMap((p) => p.roles.map((r) => r.name))}>
+      <Page title={`Same mistakes, ${e.title}`} crumbs={props.crumbs} left={<Left groups={groups} />}>
+        <h1 className="text-[27px]">Same mistakes</h1>
+        <p className="reading mt-1 max-w-[62ch] text-soft italic">
+          {all === 0
+            ? 'Nothing is checked yet. As soon as submissions are, those with the same mistakes stand together here.'
+            : `${inWords(all)} ${all === 1 ? 'submission' : 'submissions'}, ${groups.length} ${
+                groups.length === 1 ? 'kind' : 'kinds'
+              }. Read two or three of a kind, then answer all of them at once.`}
+          {props.unchecked > 0 &&
+            ` ${inWords(props.unchecked)} ${props.unchecked === 1 ? 'has' : 'have'} no report yet.`}
+        </p>
+        <div role="status" aria-live="polite">
+          {done && (
+            <p className="mt-4 border-l-[4.5px] border-verdigris py-1 pl-4">
+              {done.text}{' '}
+              <button
+                type="button"
+                className="quiet ml-2"
+                disabled={takeBack.isPending}
+                onClick={() =>
+                  takeBack.mutate(done.id, {
+                    onSuccess: (back) => setDone({ id: 0, text: saidBack(back) }),
+                  })
+                }
+                hidden={done.id === 0}
+              >
+                Undo it for all
+              </button>
+            </p>
+          )}
+        </div>
+        <Failure error={takeBack.error} />
+        <ol className="mt-4">
+          {groups.map((g, i) => (
+            <Group
+              key={keyOf(g)}
+              anchor={`kind-${i + 1}`}
+              exercise={e}
+              group={g}
+              onDone={(given) => setDone({ id: given.id, text: said(given) })}
+            />
+          ))}
+        </ol>
+      </Page>
+    </RoleSeals>
+  );
+}
+
+const keyOf = (g: Likeness) => `${g.compiles} ${g.mistakes.map((m) => `${m.item}=${m.proposed}`).join(' ')}`;
+
+function leftOut(given: Api<'Given'>): string {
+  const n = given.leftOut.length;
+  return n === 0
+    ? ''
+    : ` ${inWords(n)} ${n === 1 ? 'was' : 'were'} changed by somebody meanwhile and left as ${n === 1 ? 'it is' : 'they are'}.`;
+}
+
+function said(given: Api<'Given'>): string {
+  return `${counted(given.answered.length, 'submission')} answered.${leftOut(given)}`;
+}
+
+function saidBack(given: Api<'Given'>): string {
+  return `Taken back at ${counted(given.answered.length, 'submission')}.${leftOut(given)}`;
+}
+
+function Left({ groups }: { groups: Likeness[] }) {
+  return (
+    <nav aria-label="Kinds of mistakes">
+      <p className="margin-heading">Kinds</p>
+      <ol className="mt-1">
+        {groups.map((g, i) => (
+          <li key={keyOf(g)} className="border-b border-dotted border-rule">
+            <a href={`#kind-${i + 1}`} className="flex justify-between gap-3 py-1.5 hover:underline">
+              <span>{short(g)}</span>
+              <span className="text-soft">{g.members.length}</span>
+            </a>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+function short(g: Likeness): string {
+  if (!g.compiles) {
+    return 'Does not compile';
+  }
+  return g.mistakes.length === 0 ? 'Nothing is missing' : counted(g.mistakes.length, 'mistake');
+}
+
+function Group(props: {
+  anchor: string;
+  exercise: Exercise;
+  group: Likeness;
+  onDone: (given: Api<'Given'>) => void;
+}) {
+  const { group: g, exercise: e } = props;
+  const [answering, setAnswering] = useState(false);
+  const usual = usualForm(g.members);
+  const settled = g.members.filter((m) => m.settled).length;
+  return (
+    <li id={props.anchor} className="scroll-mt-16 border-t border-rule py-5">
+      <div className="flex items-baseline gap-4">
+        <span className="font-read text-[27px] font-bold">{g.members.length}</span>
+        <h2 className="text-[19px]">{short(g)}</h2>
+        <span className="text-[14px] text-soft">
+          {settled === g.members.length ? 'all settled' : settled > 0 ? `${settled} of them settled` : ''}
+        </span>
+      </div>
+      {g.mistakes.length > 0 && (
+        <ul className="mt-2">
+          {g.mistakes.map((m) => (
+            <li key={m.item} className="flex gap-3 py-1.5">
+              <Stroke verdict={m.proposed > 0 ? 'PARTLY' : 'MISSING'} />
+              <span className="reading min-w-0 flex-1">
+                <Asked item={m.item} exercise={e} />
+              </span>
+              <span className="text-[14px] whitespace-nowrap text-soft">
+                {points(m.proposed)} of {points(m.possible)}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="Submissions">
+        {g.members.map((m) => {
+          const odd = differences(m, usual);
+          return (
+            <li key={m.submissionId} className="text-[14px]">
+              <Link
+                to={`/submissions/${m.submissionId}`}
+                className={`quiet break-words ${m.settled ? 'text-soft' : 'font-semibold'}`}
+              >
+                {m.student.name}
+              </Link>
+              {odd.length > 0 && <span className="text-soft"> ({odd.join(', ')})</span>}
+            </li>
+          );
+        })}
+      </ul>
+      {e.rights.includes('MARK') &&
+        (answering ? (
+          <AnswerAll
+            exercise={e}
+            group={g}
+            usual={usual}
+            onLeave={() => setAnswering(false)}
+            onDone={(given) => {
+              setAnswering(false);
+              props.onDone(given);
+            }}
+          />
+        ) : (
+          <button type="button" className="act mt-3" onClick={() => setAnswering(true)}>
+            {g.members.length === 1 ? 'Answer it' : `Answer all ${g.members.length}`}
+          </button>
+        ))}
+    </li>
+  );
+}
