@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useAlike, useTakeBack } from '../api/alike';
 import type { Api } from '../api/client';
@@ -59,6 +59,7 @@ function Groups(props: {
   const { exercise: e, groups } = props;
   const [done, setDone] = useState<Done>();
   const takeBack = useTakeBack(e.id);
+  const several = groups.filter((g) => g.members.length > 1).length;
   const all = groups.reduce((sum, g) => sum + g.members.length, 0);
   return (
     <RoleSeals roles={e.patterns.flatMap((p) => p.roles.map((r) => r.name))}>
@@ -96,13 +97,19 @@ function Groups(props: {
         <Failure error={takeBack.error} />
         <ol className="mt-4">
           {groups.map((g, i) => (
-            <Group
-              key={keyOf(g)}
-              anchor={`kind-${i + 1}`}
-              exercise={e}
-              group={g}
-              onDone={(given) => setDone({ id: given.id, text: said(given) })}
-            />
+            <Fragment key={keyOf(g)}>
+              {i === several && several > 0 && (
+                <li id="alone" className="scroll-mt-16 border-t border-rule pt-6 pb-1">
+                  <p className="margin-heading">Alone in their kind</p>
+                </li>
+              )}
+              <Group
+                anchor={`kind-${i + 1}`}
+                exercise={e}
+                group={g}
+                onDone={(given) => setDone({ id: given.id, text: said(given) })}
+              />
+            </Fragment>
           ))}
         </ol>
       </Page>
@@ -127,19 +134,31 @@ function saidBack(given: Api<'Given'>): string {
   return `Taken back at ${counted(given.answered.length, 'submission')}.${leftOut(given)}`;
 }
 
+function Entry({ to, text, n }: { to: string; text: string; n: number }) {
+  return (
+    <li className="border-b border-dotted border-rule">
+      <a href={`#${to}`} className="flex justify-between gap-3 py-1.5 hover:underline">
+        <span>{text}</span>
+        <span className="text-soft">{n}</span>
+      </a>
+    </li>
+  );
+}
+
 function Left({ groups }: { groups: Likeness[] }) {
+  const alone = groups.filter((g) => g.members.length === 1).length;
   return (
     <nav aria-label="Kinds of mistakes">
       <p className="margin-heading">Kinds</p>
       <ol className="mt-1">
-        {groups.map((g, i) => (
-          <li key={keyOf(g)} className="border-b border-dotted border-rule">
-            <a href={`#kind-${i + 1}`} className="flex justify-between gap-3 py-1.5 hover:underline">
-              <span>{short(g)}</span>
-              <span className="text-soft">{g.members.length}</span>
-            </a>
-          </li>
-        ))}
+        {groups
+          .filter((g) => g.members.length > 1)
+          .map((g, i) => (
+            <Entry key={keyOf(g)} to={`kind-${i + 1}`} text={short(g)} n={g.members.length} />
+          ))}
+        {alone > 0 && (
+          <Entry to={alone === groups.length ? 'kind-1' : 'alone'} text="Alone in their kind" n={alone} />
+        )}
       </ol>
     </nav>
   );
