@@ -89,11 +89,11 @@ export function AnswerAll(props: {
       {g.members.length > 1 && (
         <fieldset className="mt-3">
           <legend className="font-semibold">Whom it is for</legend>
-          <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[14px]">
+          <div className="mt-1 flex flex-wrap gap-x-5 text-[14px]">
             {g.members.map((m) => {
               const odd = differences(m, props.usual);
               return (
-                <label key={m.submissionId} className="flex gap-1.5">
+                <label key={m.submissionId} className="flex min-h-[28px] items-center gap-1.5">
                   <input
                     type="checkbox"
                     checked={!out.has(m.submissionId)}
