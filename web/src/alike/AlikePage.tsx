@@ -63,7 +63,11 @@ function Groups(props: {
   const all = groups.reduce((sum, g) => sum + g.members.length, 0);
   return (
     <RoleSeals roles={e.patterns.flatMap((p) => p.roles.map((r) => r.name))}>
-      <Page title={`Same mistakes, ${e.title}`} crumbs={props.crumbs} left={<Left groups={groups} />}>
+      <Page
+        title={`Same mistakes, ${e.title}`}
+        crumbs={props.crumbs}
+        left={groups.length > 0 && <Left groups={groups} />}
+      >
         <h1 className="text-[27px]">Same mistakes</h1>
         <p className="reading mt-1 max-w-[62ch] text-soft italic">
           {all === 0

@@ -39,7 +39,7 @@ export function Queue(props: { exercise: number; open: number; all: number; sets
       </p>
       {props.all > 0 && busy > 0 && (
         <progress
-          className="mt-1 w-full"
+          className="mt-1 w-full accent-slate"
           aria-label="Checked so far"
           value={Math.max(0, props.all - props.open)}
           max={props.all}

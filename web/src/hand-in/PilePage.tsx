@@ -77,7 +77,11 @@ export function PilePage() {
                 sent < 1 ? `Sending, ${Math.round(sent * 100)} % so far` : 'Taking it apart and reading it'
               }
             />
-            <progress className="mt-1 w-full" value={sent < 1 ? sent : undefined} aria-label="Sending" />
+            <progress
+              className="mt-1 w-full accent-slate"
+              value={sent < 1 ? sent : undefined}
+              aria-label="Sending"
+            />
           </div>
         )}
         <Mistake error={upload.error} />
