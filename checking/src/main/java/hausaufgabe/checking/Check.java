@@ -12,6 +12,7 @@ import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.marking.PointScheme;
+import hausaufgabe.core.matching.ClassDiagrams;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.PatternSetMatcher;
 import hausaufgabe.core.matching.analysis.CodeHealth;
@@ -112,6 +113,7 @@ public final class Check {
                 merged(patterns, matches, Check::places),
                 matches.stream().anyMatch(Match::ambiguous),
                 all(matches, Match::alternatives),
+                all(matches, Match::near),
                 all(matches, Match::instances),
                 List.copyOf(findings),
                 all(matches, Match::remarks),
@@ -122,6 +124,7 @@ public final class Check {
                         .findFirst()
                         .orElse(null),
                 CodeHealth.of(reading.design(), starter),
+                ClassDiagrams.of(reading.design(), patterns, matches),
                 Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
@@ -152,12 +155,14 @@ public final class Check {
     private static List<Diagnostic> diagnostics(CheckRequest request, Reading reading, boolean cutShort) {
         List<Diagnostic> diagnostics = new ArrayList<>(reading.diagnostics());
         diagnostics.addAll(request.remarks());
-        request.pins().forEach((role, name) -> {
-            if (reading.design().typesNamed(name).isEmpty()) {
-                diagnostics.add(new Diagnostic(
-                        "", 0, "the exercise asks for a type named " + name + " as " + role + "; there is none"));
-            }
-        });
+        request.pins()
+                .forEach((role, names) -> names.stream()
+                        .filter(name -> reading.design().typesNamed(name).isEmpty())
+                        .map(name -> new Diagnostic(
+                                "",
+                                0,
+                                "the exercise asks for a type named " + name + " as " + role + "; there is none"))
+                        .forEach(diagnostics::add));
         if (cutShort) {
             diagnostics.add(new Diagnostic(
                     "",

@@ -38,7 +38,14 @@ record Task(String pattern, List<SourceFile> starter, List<SourceFile> tests, Ma
 
     CheckRequest check(Upload upload, boolean structureOnly, CheckRequest.Isolation isolation) {
         return new CheckRequest(
-                pattern, upload.sources(), starter, tests, upload.remarks(), names, structureOnly, isolation);
+                pattern,
+                upload.sources(),
+                starter,
+                tests,
+                upload.remarks(),
+                CheckRequest.pins(names),
+                structureOnly,
+                isolation);
     }
 
     /** A pattern of the catalogue. */

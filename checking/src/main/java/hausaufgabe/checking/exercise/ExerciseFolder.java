@@ -225,7 +225,7 @@ public final class ExerciseFolder {
                 starter(),
                 tests(),
                 upload.remarks(),
-                settings().names(),
+                CheckRequest.pins(settings().names()),
                 structureOnly,
                 isolation);
     }

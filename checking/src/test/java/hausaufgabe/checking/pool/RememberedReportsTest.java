@@ -44,9 +44,11 @@ class RememberedReportsTest {
                     List.of(),
                     List.of(),
                     List.of(),
+                    List.of(),
                     List.of(scenario),
                     null,
                     List.of(),
+                    null,
                     new CheckReport.Points(1, 1),
                     new CheckReport.Timing(1, 1, 1, 1));
         }

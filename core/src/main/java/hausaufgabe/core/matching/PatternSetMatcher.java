@@ -22,16 +22,16 @@ public final class PatternSetMatcher {
 
     /**
      * @param starter the code that was handed out; null where there was none
-     * @param pins role names to type names that a brief or a person has fixed, of all the patterns
+     * @param pins role names to names of types, or their ids, that a brief or a person has fixed, of all the patterns
      * @return a match for each pattern, in their order
      */
     public static List<Match> match(
-            List<DesignPattern> patterns, Design design, @Nullable Design starter, Map<String, String> pins) {
+            List<DesignPattern> patterns, Design design, @Nullable Design starter, Map<String, List<String>> pins) {
         Map<String, Type> found = new HashMap<>();
         List<Match> all = new ArrayList<>();
         for (DesignPattern pattern : patterns) {
             Match best = null;
-            for (Map<String, String> fixed : fixed(pattern, design, pins, found)) {
+            for (Map<String, List<String>> fixed : fixed(pattern, design, pins, found)) {
                 Match match = RoleMatcher.match(pattern, design, starter, fixed);
                 best = best == null || match.score() > best.score() ? match : best;
             }
@@ -45,22 +45,22 @@ public final class PatternSetMatcher {
     }
 
     /** Every way to fix the roles of a pattern, that with the very types first. */
-    private static List<Map<String, String>> fixed(
-            DesignPattern pattern, Design design, Map<String, String> pins, Map<String, Type> found) {
-        Map<String, String> own = new LinkedHashMap<>(pins);
+    private static List<Map<String, List<String>>> fixed(
+            DesignPattern pattern, Design design, Map<String, List<String>> pins, Map<String, Type> found) {
+        Map<String, List<String>> own = new LinkedHashMap<>(pins);
         own.keySet().removeIf(role -> pattern.role(role).isEmpty());
-        List<Map<String, String>> ways = new ArrayList<>(List.of(own));
+        List<Map<String, List<String>>> ways = new ArrayList<>(List.of(own));
         for (SameRole same : pattern.same()) {
             Type type = found.get(same.as());
             if (type == null || own.containsKey(same.role())) {
                 continue;
             }
-            List<Map<String, String>> further = new ArrayList<>();
+            List<Map<String, List<String>>> further = new ArrayList<>();
             for (Type t : design.lineOf(type)) {
                 if (t.isNamed() && t.isOwn()) {
                     ways.forEach(w -> {
-                        Map<String, String> way = new LinkedHashMap<>(w);
-                        way.put(same.role(), t.id());
+                        Map<String, List<String>> way = new LinkedHashMap<>(w);
+                        way.put(same.role(), List.of(t.id()));
                         further.add(way);
                     });
                 }

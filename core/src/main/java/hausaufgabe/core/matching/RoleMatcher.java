@@ -16,6 +16,7 @@ import hausaufgabe.core.notation.DesignPattern.Role;
 import hausaufgabe.core.notation.DesignPattern.Sign;
 import hausaufgabe.core.notation.Predicate;
 import hausaufgabe.core.report.Finding;
+import hausaufgabe.core.report.NearMatch;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
@@ -48,6 +49,8 @@ public final class RoleMatcher {
     private static final long MOST_STEPS = 30_000_000;
     /** Candidates kept for ties and further instances; the best are. */
     private static final int KEPT = 200;
+    /** How many types are named that might have played a role instead. */
+    private static final int NEAR = 3;
 
     private final DesignPattern pattern;
     private final Design design;
@@ -55,7 +58,7 @@ public final class RoleMatcher {
     private final Judge aloud;
     private final MentionGraph mentions;
     private final CandidateFilter narrowing;
-    private final Map<String, String> pins;
+    private final Map<String, List<String>> pins;
     private final long most;
     private final Map<Form, List<Requirement>> asked = new IdentityHashMap<>();
     private final List<Candidate> all = new ArrayList<>();
@@ -70,7 +73,7 @@ public final class RoleMatcher {
             .thenComparing(Candidate::key);
 
     private RoleMatcher(
-            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins, long most) {
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, List<String>> pins, long most) {
         this.pattern = pattern;
         this.design = design;
         this.judge = new Judge(pattern, design, starter, true);
@@ -85,17 +88,17 @@ public final class RoleMatcher {
 
     /**
      * @param starter the code that was handed out, for what is compared with it; null where there was none
-     * @param pins role names to type names that a brief or a person has fixed; may be empty
+     * @param pins role names to names of types, or their ids, that a brief or a person has fixed; may be empty
      * @return the best of all bindings, or of those that {@value #MOST_STEPS} steps are enough to look at
      */
     public static Match match(
-            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins) {
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, List<String>> pins) {
         return match(pattern, design, starter, pins, MOST_STEPS);
     }
 
     /** @param most how many steps may be taken before the best so far is given */
     public static Match match(
-            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, String> pins, long most) {
+            DesignPattern pattern, Design design, @Nullable Design starter, Map<String, List<String>> pins, long most) {
         return new RoleMatcher(pattern, design, starter, pins, most).best();
     }
 
@@ -134,8 +137,47 @@ public final class RoleMatcher {
                 remarks,
                 bound && !alternatives.isEmpty(),
                 bound ? alternatives : List.of(),
+                bound ? near(best, findings) : List.of(),
                 bound && whole ? instances(first, others) : List.of(),
                 stopped);
+    }
+
+    /**
+     * For each role of one type, the types that come next after the one that was taken, with what would be lost. A type that
+     * plays another role already is none.
+     */
+    private List<NearMatch> near(Candidate best, List<Finding> findings) {
+        Set<Type> taken = new LinkedHashSet<>();
+        best.binding().roles().values().forEach(taken::addAll);
+        List<NearMatch> near = new ArrayList<>();
+        for (Role role : pattern.roles()) {
+            if (role.many() || pins.containsKey(role.name())) {
+                continue;
+            }
+            Set<Type> told = new LinkedHashSet<>(taken);
+            for (Candidate c : all) {
+                Type other = c.binding().type(role.name()).orElse(null);
+                if (other != null && told.size() < taken.size() + NEAR && told.add(other)) {
+                    near.add(new NearMatch(role.name(), other.name(), other.id(), against(c, findings)));
+                }
+            }
+        }
+        return List.copyOf(near);
+    }
+
+    /** What holds as the roles were given and would not hold with those of another candidate; else that it fits less well. */
+    private Sentence against(Candidate other, List<Finding> findings) {
+        Set<String> met = findings.stream()
+                .filter(f -> f.status() == Status.MET)
+                .map(Finding::id)
+                .collect(Collectors.toSet());
+        return requirements(other.form()).stream()
+                .filter(r -> met.contains(r.id()))
+                .map(r -> aloud.finding(r, other.binding()))
+                .filter(f -> f.status() == Status.UNMET || f.status() == Status.PARTLY)
+                .map(Finding::explanation)
+                .findFirst()
+                .orElseGet(() -> Sentence.words("It fits as well; the other was taken by its place or its name."));
     }
 
     /** Where not everything was looked at, what was not found may be there. */
@@ -211,9 +253,8 @@ public final class RoleMatcher {
     }
 
     private List<Type> candidates(Role role, Binding binding) {
-        String pin = pins.get(role.name());
-        if (pin != null) {
-            return design.typesNamed(pin);
+        if (pins.containsKey(role.name())) {
+            return pinned(role);
         }
         List<Type> bound = pattern.roles().stream()
                 .filter(r -> !r.many())
@@ -234,6 +275,13 @@ public final class RoleMatcher {
         Set<Type> fitting = new LinkedHashSet<>();
         role.that().forEach(p -> fitting.addAll(judge.fittingTypes(open, p, binding)));
         return open.stream().filter(fitting::contains).toList();
+    }
+
+    private List<Type> pinned(Role role) {
+        return pins.getOrDefault(role.name(), List.of()).stream()
+                .flatMap(name -> design.typesNamed(name).stream())
+                .distinct()
+                .toList();
     }
 
     /** The types that mention one of those, or that one of those mentions. */
@@ -257,9 +305,8 @@ public final class RoleMatcher {
     }
 
     private List<Type> playersOf(Role role, Binding binding) {
-        String pin = pins.get(role.name());
-        if (pin != null) {
-            return design.typesNamed(pin);
+        if (pins.containsKey(role.name())) {
+            return pinned(role);
         }
         for (int i = 0; i < role.that().size(); i++) {
             Predicate p = role.that().get(i);

@@ -21,9 +21,9 @@ final class SupportFilter {
 
     private final DesignPattern pattern;
     private final Judge judge;
-    private final Map<String, String> pins;
+    private final Map<String, List<String>> pins;
 
-    SupportFilter(DesignPattern pattern, Judge judge, Map<String, String> pins) {
+    SupportFilter(DesignPattern pattern, Judge judge, Map<String, List<String>> pins) {
         this.pattern = pattern;
         this.judge = judge;
         this.pins = pins;

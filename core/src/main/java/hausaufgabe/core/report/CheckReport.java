@@ -16,9 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param places where the types of each role are declared
  * @param ambiguous whether other types would fit the roles as well
  * @param alternatives those other bindings, said in words
+ * @param near types that might have played a role, and what speaks against them
  * @param instances further instances of the pattern in the same submission, said in words
  * @param demonstration what the program does when it is started; null where it cannot be started, or nothing was run
  * @param health what can be counted in the code, before and after where code was handed out
+ * @param diagram the submission as a class diagram; null in reports kept from before there was one
  * @param remarks what is worth saying and does not count
  */
 public record CheckReport(
@@ -32,17 +34,20 @@ public record CheckReport(
         Map<String, List<Evidence>> places,
         boolean ambiguous,
         List<String> alternatives,
+        List<NearMatch> near,
         List<String> instances,
         List<Finding> findings,
         List<Finding> remarks,
         List<ScenarioResult> scenarios,
         @Nullable Demonstration demonstration,
         List<HealthFact> health,
+        @Nullable ClassDiagram diagram,
         Points points,
         Timing timing) {
 
     public CheckReport {
         // reports kept from before there were these
+        near = near == null ? List.of() : near;
         instances = instances == null ? List.of() : instances;
         remarks = remarks == null ? List.of() : remarks;
         health = health == null ? List.of() : health;

@@ -33,7 +33,7 @@ class PatternSetMatcherTest {
                 Inspector takes Inspected
             """;
 
-    private static List<Match> match(String program, Map<String, String> pins) {
+    private static List<Match> match(String program, Map<String, List<String>> pins) {
         Design design = new ToyLanguage()
                 .reader()
                 .read(List.of(new SourceFile("a.toy", program)))
@@ -92,7 +92,7 @@ class PatternSetMatcherTest {
 
     @Test
     void whatAPersonHasFixedStands() {
-        List<Match> found = match(SHIP, Map.of("Inspected", "Noise"));
+        List<Match> found = match(SHIP, Map.of("Inspected", List.of("Noise")));
 
         assertEquals(List.of("Noise"), types(found.get(1), "Inspected"));
         assertEquals(List.of("Watch"), types(found.get(1), "Inspector"));

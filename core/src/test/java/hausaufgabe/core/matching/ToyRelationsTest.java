@@ -196,7 +196,7 @@ class ToyRelationsTest {
                                 .read(List.of(new SourceFile("Main.toy", program)))
                                 .design(),
                         null,
-                        Map.of("Main", "Main", "Other", "Other"))
+                        Map.of("Main", List.of("Main"), "Other", List.of("Other")))
                 .findings()
                 .get(0)
                 .status();

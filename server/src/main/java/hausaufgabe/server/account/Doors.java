@@ -32,6 +32,9 @@ final class Doors {
         rules.requestMatchers(HttpMethod.POST, "/api/courses").hasAuthority(Right.MAKE_COURSES.name());
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*").access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
+        rules.requestMatchers(HttpMethod.GET, "/api/courses/*/remarks").access(course.needing(Right.READ));
+        rules.requestMatchers("/api/courses/*/remarks", "/api/courses/*/remarks/*")
+                .access(course.needing(Right.MARK));
         rules.requestMatchers("/api/courses/*/exercises", "/api/courses/*/exercises/**")
                 .access(course.needing(Right.SET_EXERCISES));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/students", "/api/courses/*/students.csv")
@@ -57,6 +60,10 @@ final class Doors {
         rules.requestMatchers("/api/exercises/*", "/api/exercises/*/**").access(course.needing(Right.SET_EXERCISES));
 
         rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/check").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers("/api/submissions/*/remarks", "/api/submissions/*/remarks/*")
+                .access(course.needing(Right.MARK));
+        rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/binding/outlook")
+                .access(course.needing(Right.MARK));
         rules.requestMatchers(HttpMethod.PUT, "/api/submissions/*/*").access(course.needing(Right.MARK));
         rules.requestMatchers(HttpMethod.DELETE, "/api/submissions/*/*").access(course.needing(Right.MARK));
         rules.requestMatchers(HttpMethod.GET, "/api/submissions/*", "/api/submissions/*/**")

@@ -220,7 +220,7 @@ class DemoData implements Greeting {
                             + "*To think about:* what should happen when the rule is `null`?",
                     reviews.view(first).version(),
                     tutor);
-            reviews.settle(first.id(), true, reviews.view(first).version(), tutor);
+            reviews.settle(first.id(), true, true, reviews.view(first).version(), tutor);
 
             HandedIn second = checked(taken.get(1).id());
             reviews.decide(
@@ -236,7 +236,7 @@ class DemoData implements Greeting {
                             + "for yachts: how many places change? Move each `case` into its class and let `fee` only delegate.",
                     reviews.view(second).version(),
                     tutor);
-            reviews.settle(second.id(), true, reviews.view(second).version(), tutor);
+            reviews.settle(second.id(), true, true, reviews.view(second).version(), tutor);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (RuntimeException e) {

@@ -1,15 +1,9 @@
 package hausaufgabe.server.exercise;
 
-import hausaufgabe.core.matching.relation.FieldRelations;
-import hausaufgabe.core.matching.relation.TypeRelations;
+import hausaufgabe.core.matching.RoleRelation;
 import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.PatternSet;
-import hausaufgabe.core.notation.Predicate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +16,7 @@ public record PatternView(
         String title,
         String intent,
         List<RoleView> roles,
-        List<Relation> relations,
+        List<RoleRelation> relations,
         List<Asked> requirements,
         List<FormView> forms,
         List<Trap> pitfalls,
@@ -40,14 +34,6 @@ public record PatternView(
             List<String> operations,
             @Nullable String sameAs) {}
 
-    /** A line of the class diagram, as UML draws it. */
-    public record Relation(String from, String to, Kind kind) {
-        public enum Kind {
-            REALISATION,
-            ASSOCIATION
-        }
-    }
-
     /**
      * Something asked for, with its points; the texts still have role names in braces.
      *
@@ -60,21 +46,6 @@ public record PatternView(
 
     /** @param caughtBy ids of the requirements that are not met by it */
     public record Trap(String text, List<String> caughtBy) {}
-
-    private static final Set<hausaufgabe.core.notation.Relation> REALISING =
-            Set.of(TypeRelations.REALISES, TypeRelations.EXTENDS);
-    private static final Set<hausaufgabe.core.notation.Relation> HOLDING =
-            Set.of(FieldRelations.LEADS_TO, FieldRelations.OF_TYPE, TypeRelations.HOLDS, FieldRelations.HOLDS_MANY);
-
-    /** The role that the first such relation names; what is only tried where that fails is left out. */
-    private static Optional<String> said(List<Predicate> that, Set<hausaufgabe.core.notation.Relation> wanted) {
-        return that.stream()
-                .limit(1)
-                .flatMap(p -> p instanceof Predicate.All all ? all.parts().stream() : Stream.of(p))
-                .filter(p -> p instanceof Predicate.Says s && wanted.contains(s.relation()))
-                .map(p -> ((Predicate.Says) p).name(0))
-                .findFirst();
-    }
 
     /** Every pattern that an exercise asks for. */
     static List<PatternView> all(PatternSet patterns) {
@@ -115,27 +86,12 @@ public record PatternView(
                                 .findFirst()
                                 .orElse(null)))
                 .toList();
-        List<Relation> relations = new ArrayList<>();
-        for (DesignPattern.Role r : p.roles()) {
-            said(r.that(), REALISING)
-                    .ifPresent(up -> relations.add(new Relation(r.name(), up, Relation.Kind.REALISATION)));
-            said(r.that(), HOLDING)
-                    .ifPresent(to -> relations.add(new Relation(r.name(), to, Relation.Kind.ASSOCIATION)));
-            said(r.that(), Set.of(TypeRelations.REALISED_BY))
-                    .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.REALISATION)));
-            said(r.that(), Set.of(TypeRelations.HELD_BY))
-                    .ifPresent(by -> relations.add(new Relation(by, r.name(), Relation.Kind.ASSOCIATION)));
-        }
-        for (DesignPattern.Member m : p.members()) {
-            said(m.isField() ? m.that() : List.of(), HOLDING)
-                    .ifPresent(to -> relations.add(new Relation(m.owner(), to, Relation.Kind.ASSOCIATION)));
-        }
         return new PatternView(
                 p.id(),
                 p.title(),
                 p.intent(),
                 roles,
-                relations.stream().distinct().toList(),
+                RoleRelation.of(p),
                 p.requirementsOf(p.forms().get(0)).stream()
                         .map(q -> new Asked(q.id(), q.text(), q.essential(), q.points(), q.hint()))
                         .toList(),

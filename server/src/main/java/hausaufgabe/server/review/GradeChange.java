@@ -38,6 +38,9 @@ class GradeChange {
     enum Aspect {
         POINTS,
         FEEDBACK,
+        REMARK,
+        BINDING,
+        RETURNED,
         SETTLED
     }
 

@@ -4,17 +4,20 @@ import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.Problem;
+import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
+import hausaufgabe.server.submission.Bindings;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.SourcePiece;
 import hausaufgabe.server.submission.Submissions;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -40,14 +43,24 @@ class MarkingController {
     private final Extensions extensions;
     private final Courses courses;
     private final Reviews reviews;
+    private final Bindings bindings;
+    private final Accounts accounts;
 
     MarkingController(
-            Submissions submissions, Exercises exercises, Extensions extensions, Courses courses, Reviews reviews) {
+            Submissions submissions,
+            Exercises exercises,
+            Extensions extensions,
+            Courses courses,
+            Reviews reviews,
+            Bindings bindings,
+            Accounts accounts) {
         this.submissions = submissions;
         this.exercises = exercises;
         this.extensions = extensions;
         this.courses = courses;
         this.reviews = reviews;
+        this.bindings = bindings;
+        this.accounts = accounts;
     }
 
     /** @param version number of the version in force */
@@ -70,6 +83,7 @@ class MarkingController {
             @Nullable Integer version,
             List<SourceLine> sources,
             List<Criterion> criteria,
+            @Nullable BindingView binding,
             ReviewView review) {}
 
     /**
@@ -83,7 +97,15 @@ class MarkingController {
 
     record Feedback(@NotNull String text) {}
 
-    record Settled(@NotNull Boolean settled) {}
+    /** @param open whether it may be settled although something waits for a person; false where left out */
+    record Settled(@NotNull Boolean settled, @Nullable Boolean open) {}
+
+    /**
+     * Roles that a person gave.
+     *
+     * @param roles ids of types by role
+     */
+    record BindingView(Map<String, List<String>> roles, String reason, String by, Instant at) {}
 
     @GetMapping
     ResponseEntity<SubmissionView> view(@PathVariable long id) {
@@ -118,6 +140,10 @@ class MarkingController {
                 s.version(),
                 sources,
                 s.criteria(),
+                bindings.of(id)
+                        .map(b -> new BindingView(
+                                b.roles(), b.reason(), accounts.names().get(b.by()), b.at()))
+                        .orElse(null),
                 review);
         return ResponseEntity.ok().eTag('"' + review.version() + '"').body(view);
     }
@@ -184,11 +210,12 @@ class MarkingController {
             @RequestBody Settled given,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
-        reviews.settle(id, Boolean.TRUE.equals(given.settled()), version(match), staff);
+        reviews.settle(
+                id, Boolean.TRUE.equals(given.settled()), Boolean.TRUE.equals(given.open()), version(match), staff);
         return reviews.view(submissions.get(id));
     }
 
-    private static String version(String ifMatch) {
+    static String version(String ifMatch) {
         return ifMatch.replace("W/", "").replace("\"", "");
     }
 }

@@ -17,6 +17,9 @@ class Review extends UnsavedUntilStored<Long> {
     Long settledBy;
     Instant settledAt;
 
+    /** From when on the student sees it; null while they do not. */
+    Instant returnedAt;
+
     @Version
     int version;
 

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param possible the most there is; 0 before there is a report
  * @param open points that wait for a person, since the check could not decide what they are for
  * @param late points taken off for being late, which {@code points} is without already
+ * @param returnedAt from when on the student sees it; null while they do not
  * @param settledBy name of who settled it; null when nobody has
  */
 public record ReviewView(
@@ -23,7 +24,9 @@ public record ReviewView(
         String feedback,
         @Nullable String settledBy,
         @Nullable Instant settledAt,
+        @Nullable Instant returnedAt,
         List<Decision> decisions,
+        List<Remarks.RemarkView> remarks,
         List<Change> history) {
 
     /** Points given by a person for one item. */

@@ -38,6 +38,9 @@ public class Reviews {
 
     private static final int LONGEST_REASON = 1_000;
     private static final int LONGEST_FEEDBACK = 20_000;
+    /** The reason of whoever takes what was proposed and gives none. */
+    private static final String AGREED = "As proposed.";
+
     private static final String TAKEN_BACK = "An answer to several was taken back.";
     private static final String CHANGED = "Somebody else has changed this submission's marks since you opened it. "
             + "What is shown now is theirs; your text is still in the field.";
@@ -56,6 +59,7 @@ public class Reviews {
     }
 
     private final Repository reviews;
+    private final Remarks.Repository remarks;
     private final DecisionRepository decisions;
     private final ChangeRepository changes;
     private final Submissions submissions;
@@ -67,6 +71,7 @@ public class Reviews {
 
     Reviews(
             Repository reviews,
+            Remarks.Repository remarks,
             DecisionRepository decisions,
             ChangeRepository changes,
             Submissions submissions,
@@ -76,6 +81,7 @@ public class Reviews {
             Clock clock,
             EntityManager entities) {
         this.reviews = reviews;
+        this.remarks = remarks;
         this.decisions = decisions;
         this.changes = changes;
         this.submissions = submissions;
@@ -113,9 +119,13 @@ public class Reviews {
                 review == null ? "" : review.feedback,
                 review == null || review.settledBy == null ? null : names.get(review.settledBy),
                 review == null ? null : review.settledAt,
+                review == null ? null : review.returnedAt,
                 decided.stream()
                         .map(d -> new ReviewView.Decision(
                                 d.key.item(), d.points.doubleValue(), d.reason, names.get(d.decidedBy), d.decidedAt))
+                        .toList(),
+                remarks.findBySubmissionIdOrderById(submission.id()).stream()
+                        .map(r -> Remarks.view(r, names))
                         .toList(),
                 changes.findBySubmissionIdOrderByIdDesc(submission.id()).stream()
                         .map(c -> new ReviewView.Change(
@@ -146,20 +156,22 @@ public class Reviews {
                 .sum());
     }
 
-    /** Gives points in place of those proposed, with a reason. */
+    /** Gives points, those proposed or others; for others with a reason. */
     @Transactional
     public void decide(long submission, String key, double points, String reason, String version, Person by) {
         Item item = item(submission, key);
         requireFitting(item, points);
-        if (reason == null || reason.isBlank()) {
+        boolean agrees = !item.open() && points == item.proposed();
+        if (!agrees && (reason == null || reason.isBlank())) {
             throw Problem.badRequest("Say why, so that the others can mark alike.");
         }
-        if (reason.strip().length() > LONGEST_REASON) {
-            throw Problem.badRequest("A reason can be " + LONGEST_REASON + " characters long; this is "
-                    + reason.strip().length() + ". Longer remarks go into the feedback.");
+        String why = reason == null || reason.isBlank() ? AGREED : reason.strip();
+        if (why.length() > LONGEST_REASON) {
+            throw Problem.badRequest("A reason can be " + LONGEST_REASON + " characters long; this is " + why.length()
+                    + ". Longer remarks go into the feedback.");
         }
         touch(submission, version);
-        give(submission, item, points, reason.strip(), by);
+        give(submission, item, points, why, by);
     }
 
     private void give(long submission, Item item, double points, String reason, Person by) {
@@ -317,17 +329,55 @@ public class Reviews {
         }
     }
 
-    /** Says that a person has looked at everything, or takes it back. */
+    /**
+     * Says that a person has looked at everything, or takes it back.
+     *
+     * @param open whether it may be although something waits for a person
+     */
     @Transactional
-    public void settle(long submission, boolean settled, String version, Person by) {
-        if (settled && submissions.get(submission).report().isEmpty()) {
-            throw Problem.conflict("There is no report yet; a submission is settled after its check.");
-        }
+    public void settle(long submission, boolean settled, boolean open, String version, Person by) {
+        String reason = settled ? unanswered(submission, open) : null;
         Review r = touch(submission, version);
         boolean before = r.settledBy != null;
         r.settledBy = settled ? by.id() : null;
         r.settledAt = settled ? Instant.now(clock) : null;
-        log(submission, GradeChange.Aspect.SETTLED, null, String.valueOf(before), String.valueOf(settled), null, by);
+        log(submission, GradeChange.Aspect.SETTLED, null, String.valueOf(before), String.valueOf(settled), reason, by);
+    }
+
+    /** What is to be said of questions that are left open; null where there are none. */
+    private @Nullable String unanswered(long submission, boolean allowed) {
+        HandedIn s = submissions.get(submission);
+        if (s.report().isEmpty()) {
+            throw Problem.conflict("There is no report yet; a submission is settled after its check.");
+        }
+        Set<String> decided = decisions.findByKeySubmissionId(submission).stream()
+                .map(d -> d.key.item())
+                .collect(Collectors.toSet());
+        long open = Items.of(s).values().stream()
+                .filter(i -> i.open() && !decided.contains(i.key()))
+                .count();
+        if (open == 0) {
+            return null;
+        }
+        String said = open == 1 ? "One question is open." : open + " questions are open.";
+        if (!allowed) {
+            throw Problem.conflict(said + " Settle each as met or not, or say that it is settled all the same.");
+        }
+        return said;
+    }
+
+    /** Another change of what was made of a submission, on the version that {@code version} names. */
+    void change(
+            long submission,
+            String version,
+            GradeChange.Aspect what,
+            @Nullable String item,
+            @Nullable String before,
+            @Nullable String after,
+            @Nullable String reason,
+            Person by) {
+        touch(submission, version);
+        log(submission, what, item, before, after, reason, by);
     }
 
     /** The review to be changed, if it is still in the state that {@code version} names. */

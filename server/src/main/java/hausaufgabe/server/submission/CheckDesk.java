@@ -17,6 +17,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
@@ -77,6 +78,7 @@ class CheckDesk {
     private final Submissions.Repository submissions;
     private final Submissions.RunRepository runs;
     private final JobRepository jobs;
+    private final Bindings.Repository bindings;
     private final SourceStore sources;
     private final Exercises exercises;
     private final CheckDispatcher dispatcher;
@@ -97,6 +99,7 @@ class CheckDesk {
             Submissions.Repository submissions,
             Submissions.RunRepository runs,
             JobRepository jobs,
+            Bindings.Repository bindings,
             SourceStore sources,
             Exercises exercises,
             CheckDispatcher dispatcher,
@@ -108,6 +111,7 @@ class CheckDesk {
         this.submissions = submissions;
         this.runs = runs;
         this.jobs = jobs;
+        this.bindings = bindings;
         this.sources = sources;
         this.exercises = exercises;
         this.dispatcher = dispatcher;
@@ -225,8 +229,9 @@ class CheckDesk {
             tell(s);
             Exercises.Version with = exercises.opened(s.exerciseId);
             version = with;
-            CheckRequest request =
-                    with.check(sources.load(s.sourceHash), isolation).again(job.anew);
+            CheckRequest request = with.check(sources.load(s.sourceHash), isolation)
+                    .pinned(pins(id))
+                    .again(job.anew);
             // what it came to is written down at the desk, so that the checker goes on at once
             dispatcher
                     .submit(request, step -> step(s, step))
@@ -245,6 +250,12 @@ class CheckDesk {
             }
             end(id, version, null, e);
         }
+    }
+
+    /** Roles that a person has given. */
+    private Map<String, List<String>> pins(long id) {
+        return Objects.requireNonNull(transaction.execute(status ->
+                bindings.findById(id).map(b -> Bindings.roles(b.roles)).orElse(Map.of())));
     }
 
     private void atDesk(Runnable work) {

@@ -60,13 +60,12 @@ public record Summary(
         for (Finding f : report.findings()) {
             marks.add(new Mark(cut(f.text().plain(), LONGEST_LABEL), stroke(f.status())));
             if (f.status() != Status.NOT_APPLICABLE) {
-                items.add(new Item("requirement:" + f.id(), f.earned(), f.possible(), f.status() == Status.UNCLEAR));
+                items.add(new Item(keyOf(f), f.earned(), f.possible(), f.status() == Status.UNCLEAR));
             }
         }
         for (ScenarioResult s : report.scenarios()) {
             marks.add(new Mark(cut(s.name(), LONGEST_LABEL), stroke(s.outcome())));
-            items.add(new Item(
-                    "scenario:" + s.name(), s.earned(), s.possible(), s.outcome() == ScenarioResult.Outcome.BLOCKED));
+            items.add(new Item(keyOf(s), s.earned(), s.possible(), s.outcome() == ScenarioResult.Outcome.BLOCKED));
         }
         int undecided = (int) items.stream().filter(Item::open).count();
         criteria.forEach(c -> items.add(new Item("criterion:" + c.id(), 0, c.possible(), true)));
@@ -85,7 +84,18 @@ public record Summary(
         return text.length() <= most ? text : text.substring(0, most - 1) + "…";
     }
 
-    private static Stroke stroke(Status status) {
+    /** By what the points of a claim are kept. */
+    public static String keyOf(Finding finding) {
+        return "requirement:" + finding.id();
+    }
+
+    /** By what the points of a scenario are kept. */
+    public static String keyOf(ScenarioResult scenario) {
+        return "scenario:" + scenario.name();
+    }
+
+    /** How a claim stands, as it is drawn. */
+    public static Stroke stroke(Status status) {
         return switch (status) {
             case MET -> Stroke.MET;
             case PARTLY -> Stroke.PARTLY;
@@ -95,7 +105,8 @@ public record Summary(
         };
     }
 
-    private static Stroke stroke(ScenarioResult.Outcome outcome) {
+    /** How a scenario went, as it is drawn. */
+    public static Stroke stroke(ScenarioResult.Outcome outcome) {
         return switch (outcome) {
             case PASSED -> Stroke.MET;
             case FAILED -> Stroke.MISSING;

@@ -262,7 +262,7 @@ class RelationsTest {
                 pattern,
                 read(program(body)),
                 starter == null ? null : read(program(starter)),
-                Map.of("Main", "Main", "Other", "Other"));
+                Map.of("Main", List.of("Main"), "Other", List.of("Other")));
     }
 
     private static String program(String body) {

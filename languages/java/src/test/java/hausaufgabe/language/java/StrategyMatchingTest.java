@@ -154,7 +154,7 @@ class StrategyMatchingTest {
     void aPinHolds() {
         String two = FEES + OFFICE + OFFICE.replace("Office", "Kiosk");
 
-        Match match = RoleMatcher.match(STRATEGY, read(two), null, Map.of("Context", "Office"));
+        Match match = RoleMatcher.match(STRATEGY, read(two), null, Map.of("Context", List.of("Office")));
 
         assertEquals("Office", name(match, "Context"));
         assertFalse(match.ambiguous());
