@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/remarks/{remark}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete: operations["takeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{id}": {
         parameters: {
             query?: never;
@@ -253,7 +285,7 @@ export interface paths {
         };
         get: operations["students"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -603,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["takeOut"];
+        get: operations["takeOut_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -638,7 +670,7 @@ export interface paths {
         get: operations["file"];
         put: operations["write_1"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1156,6 +1188,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/submissions/{id}/binding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bind"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/binding/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/submissions/{id}/check": {
         parameters: {
             query?: never;
@@ -1263,6 +1327,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/remarks/{remark}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rewrite"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1381,7 +1477,18 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        BindingView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+            roles: {
+                [key: string]: string[];
+            };
+        };
         CallSequence: {
+            /** Format: int32 */
+            brokenAt?: number;
             cut: boolean;
             messages: components["schemas"]["Message"][];
             participants: components["schemas"]["Participant"][];
@@ -1402,6 +1509,7 @@ export interface components {
             compiled: boolean;
             demonstration?: components["schemas"]["Demonstration"];
             diagnostics: components["schemas"]["Diagnostic"][];
+            diagram?: components["schemas"]["ClassDiagram"];
             findings: components["schemas"]["Finding"][];
             form?: string;
             health: components["schemas"]["HealthFact"][];
@@ -1409,6 +1517,7 @@ export interface components {
             members: {
                 [key: string]: string[];
             };
+            near: components["schemas"]["NearMatch"][];
             pattern: string;
             places: {
                 [key: string]: components["schemas"]["Evidence"][];
@@ -1443,6 +1552,22 @@ export interface components {
             text: string;
             when: string[];
         };
+        ClassDiagram: {
+            classifiers: components["schemas"]["Classifier"][];
+            /** Format: int32 */
+            leftOut: number;
+            relationships: components["schemas"]["Relationship"][];
+        };
+        Classifier: {
+            attributes: components["schemas"]["Feature"][];
+            id: string;
+            isAbstract: boolean;
+            keyword?: string;
+            name: string;
+            operations: components["schemas"]["Feature"][];
+            place?: components["schemas"]["Evidence"];
+            roles: string[];
+        };
         Colleague: {
             /** Format: int64 */
             account: number;
@@ -1454,6 +1579,11 @@ export interface components {
             committedAt: string;
             hash: string;
             message: string;
+        };
+        Comparison: {
+            came: string;
+            expected: string;
+            of: string;
         };
         Confirmation: {
             /** Format: date-time */
@@ -1600,6 +1730,12 @@ export interface components {
         FactorWanted: {
             password: string;
         };
+        Feature: {
+            isAbstract: boolean;
+            isStatic: boolean;
+            member?: string;
+            text: string;
+        };
         Feedback: {
             text: string;
         };
@@ -1683,6 +1819,12 @@ export interface components {
             points: number;
             reason?: string;
         };
+        GivenRoles: {
+            reason?: string;
+            roles: {
+                [key: string]: string[];
+            };
+        };
         GivenStudent: {
             email?: string;
             group?: string;
@@ -1727,6 +1869,19 @@ export interface components {
             remark: string;
             settle: boolean;
             submissions: components["schemas"]["Answered"][];
+        };
+        KeptRemark: {
+            about?: string;
+            by: string;
+            /** Format: date-time */
+            changedAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: double */
+            points?: number;
+            text: string;
+            /** Format: int32 */
+            used: number;
         };
         Lacking: {
             item: string;
@@ -1835,6 +1990,23 @@ export interface components {
             many: boolean;
             name: string;
         };
+        NearMatch: {
+            id: string;
+            role: string;
+            type: string;
+            why: components["schemas"]["Sentence"];
+        };
+        NewRemark: {
+            /** Format: int32 */
+            endLine?: number;
+            file?: string;
+            item?: string;
+            /** Format: int64 */
+            library?: number;
+            /** Format: int32 */
+            line?: number;
+            text: string;
+        };
         NewToken: {
             secret: string;
             token: components["schemas"]["TokenLine"];
@@ -1849,6 +2021,14 @@ export interface components {
             address: string;
             picture: string;
             secret: string;
+        };
+        Outlook: {
+            after: components["schemas"]["Points"];
+            before: components["schemas"]["Points"];
+            roles: {
+                [key: string]: string[];
+            };
+            turned: components["schemas"]["Turned"][];
         };
         Outside: {
             address: string;
@@ -1968,7 +2148,7 @@ export interface components {
             id: string;
             intent: string;
             pitfalls: components["schemas"]["Trap"][];
-            relations: components["schemas"]["Relation"][];
+            relations: components["schemas"]["RoleRelation"][];
             requirements: components["schemas"]["Asked"][];
             roles: components["schemas"]["RoleView"][];
             scenarios: components["schemas"]["Asked"][];
@@ -2118,16 +2298,39 @@ export interface components {
         RecoveryCodes: {
             codes: string[];
         };
-        Relation: {
-            from: string;
-            /** @enum {string} */
-            kind: "REALISATION" | "ASSOCIATION";
-            to: string;
-        };
         RelationLine: {
             meaning: string;
             of: ("TYPE" | "FIELD" | "OPERATION")[];
             words: string;
+        };
+        Relationship: {
+            from: string;
+            isMissing: boolean;
+            /** @enum {string} */
+            kind: "GENERALISATION" | "REALISATION" | "ASSOCIATION" | "DEPENDENCY";
+            label?: string;
+            multiplicity?: string;
+            to: string;
+        };
+        RemarkToKeep: {
+            about?: string;
+            /** Format: double */
+            points?: number;
+            text: string;
+        };
+        RemarkView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            endLine?: number;
+            file?: string;
+            /** Format: int64 */
+            id: number;
+            item?: string;
+            /** Format: int32 */
+            line?: number;
+            text: string;
         };
         ReviewView: {
             decisions: components["schemas"]["Decision"][];
@@ -2141,15 +2344,27 @@ export interface components {
             points: number;
             /** Format: double */
             possible: number;
+            remarks: components["schemas"]["RemarkView"][];
+            /** Format: date-time */
+            returnedAt?: string;
             /** Format: date-time */
             settledAt?: string;
             settledBy?: string;
             version: string;
         };
+        Rewritten: {
+            text: string;
+        };
         RoleChange: {
             came: string[];
             role: string;
             went: string[];
+        };
+        RoleRelation: {
+            from: string;
+            /** @enum {string} */
+            kind: "REALISATION" | "ASSOCIATION";
+            to: string;
         };
         RoleView: {
             doc: string;
@@ -2233,6 +2448,7 @@ export interface components {
         };
         ScenarioResult: {
             calls?: components["schemas"]["CallSequence"];
+            comparison?: components["schemas"]["Comparison"];
             /** Format: double */
             earned: number;
             explanation: components["schemas"]["Sentence"];
@@ -2314,6 +2530,7 @@ export interface components {
             zone: string;
         };
         Settled: {
+            open?: boolean;
             settled: boolean;
         };
         Settlement: {
@@ -2416,6 +2633,7 @@ export interface components {
             /** Format: int32 */
             attempt: number;
             attempts: components["schemas"]["AttemptLink"][];
+            binding?: components["schemas"]["BindingView"];
             criteria: components["schemas"]["Criterion"][];
             exercise: components["schemas"]["Place"];
             failure?: string;
@@ -2491,6 +2709,14 @@ export interface components {
             report: components["schemas"]["CheckReport"];
             right: boolean;
             solution: string;
+        };
+        Turned: {
+            /** @enum {string} */
+            after?: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+            /** @enum {string} */
+            before?: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+            item: string;
+            text: components["schemas"]["Sentence"];
         };
         ValuesLine: {
             place: string;
@@ -2777,6 +3003,102 @@ export interface operations {
             };
         };
     };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRemark"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemarkToKeep"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRemark"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+                remark: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemarkToKeep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRemark"];
+                };
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+                remark: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -3034,7 +3356,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3680,7 +4002,7 @@ export interface operations {
             };
         };
     };
-    takeOut: {
+    takeOut_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3778,7 +4100,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query: {
                 path: string;
@@ -4670,6 +4992,60 @@ export interface operations {
             };
         };
     };
+    bind: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenRoles"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    outlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenRoles"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outlook"];
+                };
+            };
+        };
+    };
     checkAgain: {
         parameters: {
             query?: never;
@@ -4863,6 +5239,88 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PushView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemark"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    rewrite: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+                remark: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rewritten"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: number;
+                remark: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
         };

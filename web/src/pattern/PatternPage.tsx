@@ -5,7 +5,7 @@ import { RoleSeals } from '../seal/Seal';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { Asked } from './Asked';
-import { ClassDiagram } from './ClassDiagram';
+import { RoleDiagram } from './RoleDiagram';
 
 /** A pattern of the catalogue: what it is for, who takes part, what is asked, and what often goes wrong. */
 export function PatternPage() {
@@ -65,7 +65,7 @@ function Whole({ pattern }: { pattern: Api<'PatternView'> }) {
           Who takes part
         </h2>
         <div className="mt-6">
-          <ClassDiagram pattern={pattern} />
+          <RoleDiagram pattern={pattern} />
         </div>
       </section>
       <Asked patterns={[pattern]} hints />

@@ -1,7 +1,7 @@
 import type { Api } from '../api/client';
 import { Seal } from '../seal/Seal';
 import { spoken } from '../seal/roles';
-import { ClassDiagram } from './ClassDiagram';
+import { RoleDiagram } from './RoleDiagram';
 
 /** The roles of the patterns that an exercise asks for, each pattern as a diagram of its own. */
 export function Roles({ patterns }: { patterns: Api<'PatternView'>[] }) {
@@ -11,7 +11,7 @@ export function Roles({ patterns }: { patterns: Api<'PatternView'>[] }) {
         <div key={p.id}>
           {patterns.length > 1 && <h3 className="text-[17px]">{p.title}</h3>}
           <p className="reading mb-4 text-soft italic">{p.intent}</p>
-          <ClassDiagram pattern={p} />
+          <RoleDiagram pattern={p} />
           {p.roles
             .filter((r) => r.sameAs)
             .map((r) => (

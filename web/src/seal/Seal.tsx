@@ -25,15 +25,24 @@ const hatchings = [
   'repeating-linear-gradient(45deg, var(--hatch) 0 1px, transparent 1px 5px), repeating-linear-gradient(-45deg, var(--hatch) 0 1px, transparent 1px 5px)',
 ];
 
+/** What a role is told by, for those who draw it otherwise. */
+export function useRoleMark(role: string): { letters: string; hatching: number; name: string } {
+  const { order, letters } = useContext(Roles);
+  return {
+    letters: letters.get(role) ?? role.slice(0, 2),
+    hatching: Math.max(0, order.indexOf(role)) % HATCHINGS,
+    name: spoken(role),
+  };
+}
+
 /** A role's mark: its two letters in a leaf-cornered box with the role's own hatching. */
 export function Seal({ role }: { role: string }) {
-  const { order, letters } = useContext(Roles);
-  const place = Math.max(0, order.indexOf(role)) % HATCHINGS;
+  const { letters, hatching: place, name } = useRoleMark(role);
   return (
     <span
       role="img"
-      aria-label={spoken(role)}
-      title={spoken(role)}
+      aria-label={name}
+      title={name}
       className="relative inline-flex h-[21px] w-[29px] shrink-0 items-center justify-center border border-ink align-[-1px] font-ui text-[11px] leading-none font-bold"
       style={{
         ['--hatch' as string]: 'color-mix(in srgb, var(--ink) 45%, transparent)',
@@ -44,7 +53,7 @@ export function Seal({ role }: { role: string }) {
       }}
     >
       <span aria-hidden className="rounded-[2px] bg-sheet px-[2px]">
-        {letters.get(role) ?? role.slice(0, 2)}
+        {letters}
       </span>
     </span>
   );

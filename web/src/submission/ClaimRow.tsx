@@ -1,30 +1,40 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Api } from '../api/client';
+import { SequenceDiagram } from '../diagram/SequenceDiagram';
 import { Words } from '../page/Words';
 import { Stroke } from '../verdict/Stroke';
 import { inks, ofScenario, scenarioWords, words, type Verdict } from '../verdict/verdict';
 import { plain, type Claim } from './claims';
+import { Compared } from './Compared';
 import { Excerpts } from './Excerpt';
+import { standing } from './judging';
 import { PointsBox } from './PointsBox';
-import { SequenceDiagram } from './SequenceDiagram';
+import { Remarks } from './Remarks';
+import type { Resting } from './shared';
+import { WholeFile } from './WholeFile';
 
 type Submission = Api<'SubmissionView'>;
 
-/** A line of the page: its stroke, a word for it, what it says, and its points. */
+/** A line of the page: its stroke, a word for it, what it says, and its points. The keyboard goes from one to the next. */
 export function Row(props: {
   id: string;
+  item?: string;
   verdict: Verdict;
   word: string;
   points?: ReactNode;
+  /** whether it is one line */
+  brief?: boolean;
   children: ReactNode;
 }) {
   return (
     <li
       id={props.id}
-      className="grid scroll-mt-16 grid-cols-[5px_minmax(0,1fr)_70px] gap-x-3 border-b border-rule py-4 min-[900px]:grid-cols-[5px_84px_minmax(0,1fr)_70px]"
+      tabIndex={-1}
+      data-item={props.item}
+      className={`grid scroll-mt-16 grid-cols-[5px_minmax(0,1fr)_70px] gap-x-3 border-b border-rule outline-none focus:bg-paper focus:outline-2 focus:outline-offset-[-2px] focus:outline-slate min-[900px]:grid-cols-[5px_84px_minmax(0,1fr)_70px] ${props.brief ? 'py-2' : 'py-4'}`}
     >
       <Stroke verdict={props.verdict} />
-      <span className={`text-[14px] font-semibold ${inks[props.verdict]}`}>{props.word}</span>
+      <span className={`pt-[3px] text-[14px] font-semibold ${inks[props.verdict]}`}>{props.word}</span>
       <div className="col-span-2 col-start-2 row-start-2 min-w-0 min-[900px]:col-span-1 min-[900px]:col-start-3 min-[900px]:row-start-1">
         {props.children}
       </div>
@@ -33,50 +43,162 @@ export function Row(props: {
   );
 }
 
-/** A requirement: sentence, why, and the lines it rests on. */
-export function RequirementRow({
-  claim,
-  submission,
-}: {
-  claim: Extract<Claim, { kind: 'requirement' }>;
+/** What a row of the page needs beside what it is about. */
+export type RowProps = {
   submission: Submission;
-}) {
+  /** the item of which something is being said just now */
+  saying?: string;
+  onSaying: (item: string | undefined) => void;
+  onMet: (item: string) => void;
+  onNotMet: (item: string) => void;
+  onType?: (id: string) => void;
+};
+
+/** A requirement: sentence, why, and the lines it rests on; what is plainly met is one line until it is opened. */
+export function RequirementRow(
+  props: RowProps & { claim: Extract<Claim, { kind: 'requirement' }>; resting: Resting },
+) {
+  const { claim, submission: s } = props;
   const f = claim.finding;
-  const decision = submission.review.decisions.find((d) => d.item === claim.item);
+  const decision = s.review.decisions.find((d) => d.item === claim.item);
+  const now = standing(claim.verdict, words[claim.verdict], decision, f.possible);
+  const isPlain = claim.verdict === 'MET' || claim.verdict === 'NOT_APPLICABLE';
+  const [opened, setOpened] = useState(false);
+  const remarked = s.review.remarks.some((r) => r.item === claim.item);
+  const open = !isPlain || opened || remarked || props.saying === claim.item;
   return (
     <Row
       id={f.id}
-      verdict={claim.verdict}
-      word={words[claim.verdict]}
+      item={claim.verdict === 'NOT_APPLICABLE' ? undefined : claim.item}
+      verdict={now.verdict}
+      word={now.word}
+      brief={!open}
       points={
         claim.verdict !== 'NOT_APPLICABLE' && (
           <PointsBox
-            submission={submission}
+            submission={s}
             item={claim.item}
             about={plain(f.text)}
             proposed={f.earned}
             possible={f.possible}
+            brief={!open}
           />
         )
       }
     >
       <p className="reading">
-        <Words sentence={f.text} />
+        <Words sentence={f.text} />{' '}
+        {isPlain && !remarked && (
+          <button
+            type="button"
+            data-unfold
+            className="quiet font-ui text-[13.5px] whitespace-nowrap"
+            aria-expanded={open}
+            onClick={() => setOpened(!opened)}
+          >
+            {open ? 'less' : 'why'}
+          </button>
+        )}
       </p>
-      <p className="mt-0.5 font-read text-[15px] text-soft">
-        <Words sentence={f.explanation} />
-      </p>
-      <SpokenFor names={f.runs} scenarios={submission.report?.scenarios ?? []} />
-      <Excerpts
-        submission={submission.id}
-        evidence={f.evidence}
-        sources={submission.sources}
-        places={submission.report?.places}
-        verdict={claim.verdict}
-        most={claim.verdict === 'MET' ? 1 : 3}
-      />
+      {open && (
+        <>
+          <p className="mt-0.5 font-read text-[15px] text-soft">
+            <Words sentence={f.explanation} />
+          </p>
+          <SpokenFor names={f.runs} scenarios={s.report?.scenarios ?? []} />
+          <Excerpts
+            submission={s.id}
+            evidence={isPlain ? f.evidence : props.resting.own}
+            sources={s.sources}
+            places={s.report?.places}
+            verdict={claim.verdict}
+            most={3}
+            whole={(path, at, close) => (
+              <WholeFile submission={s} path={path} at={at} onClose={close} onType={props.onType} />
+            )}
+          />
+          {!isPlain && <Elsewhere resting={props.resting} />}
+        </>
+      )}
+      {claim.verdict === 'UNCLEAR' && !decision && <Settle item={claim.item} {...props} />}
       {decision && <Decided decision={decision} />}
+      {claim.verdict !== 'NOT_APPLICABLE' && open && (
+        <Say
+          {...props}
+          item={claim.item}
+          possible={f.possible}
+          offered={claim.verdict === 'MISSING' || claim.verdict === 'PARTLY'}
+        />
+      )}
     </Row>
+  );
+}
+
+/** Lines that stand under another claim already, and other claims that rest on the lines here. */
+function Elsewhere({ resting }: { resting: Resting }) {
+  return (
+    <>
+      {resting.elsewhere.length > 0 && (
+        <p className="mt-1.5 text-[13.5px] text-soft">
+          Rests on the lines shown with{' '}
+          {resting.elsewhere.map((r, i) => (
+            <span key={r.id}>
+              {i > 0 && ' and '}
+              <a href={`#${r.id}`} className="quiet">
+                {r.text}
+              </a>
+            </span>
+          ))}
+        </p>
+      )}
+      {resting.alsoFor.length > 0 && (
+        <p className="mt-1.5 text-[13.5px] text-soft">
+          These lines speak also for{' '}
+          {resting.alsoFor.map((r, i) => (
+            <span key={r.id}>
+              {i > 0 && ' and '}
+              <a href={`#${r.id}`} className="quiet">
+                {r.text}
+              </a>
+            </span>
+          ))}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What the check could not decide is settled by a person, one way or the other. */
+function Settle({ item, onMet, onNotMet }: { item: string } & Pick<RowProps, 'onMet' | 'onNotMet'>) {
+  return (
+    <p className="mt-2 flex flex-wrap items-center gap-2">
+      <button type="button" className="act py-1" onClick={() => onMet(item)}>
+        Met <kbd className="key ml-1">m</kbd>
+      </button>
+      <button type="button" className="act py-1" onClick={() => onNotMet(item)}>
+        Not met <kbd className="key ml-1">x</kbd>
+      </button>
+    </p>
+  );
+}
+
+function Say(props: RowProps & { item: string; possible: number; offered?: boolean }) {
+  const { item, saying, onSaying } = props;
+  return (
+    <>
+      <Remarks
+        submission={props.submission}
+        about={{ item, possible: props.possible }}
+        offered={props.offered}
+        saying={saying === item}
+        onSaying={(on) => onSaying(on ? item : undefined)}
+      />
+      {saying !== item && (
+        <button type="button" className="quiet mt-1.5 text-[13.5px]" onClick={() => onSaying(item)}>
+          say something
+        </button>
+      )}
+    </>
   );
 }
 
@@ -100,21 +222,24 @@ function SpokenFor({ names, scenarios }: { names: string[]; scenarios: Api<'Scen
   );
 }
 
-/** A scenario: how it ended, and step by step what was built, called, heard and expected. */
-export function ScenarioRow({
-  claim,
-  submission,
-}: {
-  claim: Extract<Claim, { kind: 'scenario' }>;
-  submission: Submission;
-}) {
+/** A scenario: how it ended, and step by step what was built, called, heard and expected; one that passed is one line. */
+export function ScenarioRow(props: RowProps & { claim: Extract<Claim, { kind: 'scenario' }> }) {
+  const { claim, submission } = props;
   const s = claim.scenario;
   const decision = submission.review.decisions.find((d) => d.item === claim.item);
+  const now = standing(claim.verdict, scenarioWords[s.outcome], decision, s.possible);
+  const passed = s.outcome === 'PASSED';
+  const [opened, setOpened] = useState(false);
+  const remarked = submission.review.remarks.some((r) => r.item === claim.item);
+  const open = !passed || opened || remarked || props.saying === claim.item;
+  const broken = s.steps.find((l) => l.kind === 'EXPECTED' && l.good === false);
   return (
     <Row
       id={`run-${s.name}`}
-      verdict={claim.verdict}
-      word={scenarioWords[s.outcome]}
+      item={claim.item}
+      verdict={now.verdict}
+      word={now.word}
+      brief={!open}
       points={
         <PointsBox
           submission={submission}
@@ -122,23 +247,50 @@ export function ScenarioRow({
           about={s.name}
           proposed={s.earned}
           possible={s.possible}
+          brief={!open}
         />
       }
     >
-      <p className="reading">{s.name}.</p>
-      {s.outcome !== 'PASSED' && (
-        <p className="mt-0.5 font-read text-[15px] text-soft">
-          <Words sentence={s.explanation} />
-        </p>
+      <p className="reading">
+        {s.name}.{' '}
+        {passed && !remarked && (
+          <button
+            type="button"
+            data-unfold
+            className="quiet font-ui text-[13.5px] whitespace-nowrap"
+            aria-expanded={open}
+            onClick={() => setOpened(!opened)}
+          >
+            {open ? 'less' : 'how it went'}
+          </button>
+        )}
+      </p>
+      {open && (
+        <>
+          {!passed && (
+            <p className="mt-0.5 font-read text-[15px] text-soft">
+              <Words sentence={s.explanation} />
+            </p>
+          )}
+          {s.comparison && <Compared comparison={s.comparison} />}
+          {s.steps.length > 0 && <Account steps={s.steps} open />}
+          {s.calls && (
+            <details className="mt-1" open={s.outcome === 'FAILED'}>
+              <summary className="quiet w-fit text-[14px]">who called whom</summary>
+              <SequenceDiagram
+                calls={s.calls}
+                roles={submission.report?.roles}
+                broken={broken ? plain(broken.text) : undefined}
+              />
+            </details>
+          )}
+        </>
       )}
-      {s.steps.length > 0 && <Account steps={s.steps} open={s.outcome !== 'PASSED'} />}
-      {s.calls && (
-        <details className="mt-1">
-          <summary className="quiet w-fit text-[14px]">who called whom</summary>
-          <SequenceDiagram calls={s.calls} />
-        </details>
-      )}
+      {claim.verdict === 'UNCLEAR' && !decision && <Settle item={claim.item} {...props} />}
       {decision && <Decided decision={decision} />}
+      {open && (
+        <Say {...props} item={claim.item} possible={s.possible} offered={claim.verdict === 'MISSING'} />
+      )}
     </Row>
   );
 }

@@ -39,6 +39,7 @@ export function CriterionRow({
   return (
     <Row
       id={item}
+      item={item}
       verdict={verdict}
       word={decision ? 'judged' : 'open'}
       points={<PointsBox submission={submission} item={item} about={c.text} proposed={0} possible={most} />}

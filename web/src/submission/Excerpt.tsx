@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Api } from '../api/client';
 import { PIECE, pieceOf, useSource } from '../api/sources';
 import { Seal } from '../seal/Seal';
@@ -10,7 +10,7 @@ type Evidence = Api<'Evidence'>;
 
 const MOST_LINES = 9;
 
-const washes: Record<Verdict, string> = {
+export const washes: Record<Verdict, string> = {
   MET: 'bg-verdigris-wash',
   PARTLY: 'bg-ochre-wash',
   MISSING: 'bg-madder-wash',
@@ -18,7 +18,7 @@ const washes: Record<Verdict, string> = {
   NOT_APPLICABLE: 'bg-tint',
 };
 
-const edges: Record<Verdict, string> = {
+export const edges: Record<Verdict, string> = {
   MET: 'border-verdigris',
   PARTLY: 'border-ochre',
   MISSING: 'border-madder',
@@ -66,6 +66,8 @@ export function Excerpts(props: {
   places?: Record<string, Evidence[]>;
   verdict: Verdict;
   most: number;
+  /** draws a whole file in the place of an excerpt; left out where it cannot be opened here */
+  whole?: (path: string, at: number, close: () => void) => ReactNode;
 }) {
   const lines = useMemo(() => new Map(props.sources.map((s) => [s.path, s.lines])), [props.sources]);
   const around = props.verdict === 'MET' ? 0 : 1;
@@ -86,6 +88,7 @@ export function Excerpts(props: {
           submission={props.submission}
           verdict={props.verdict}
           role={role(s)}
+          whole={props.whole}
         />
       ))}
       {all.length > shown.length && (
@@ -101,6 +104,7 @@ export function Excerpts(props: {
                 submission={props.submission}
                 verdict={props.verdict}
                 role={role(s)}
+                whole={props.whole}
               />
             ))}
           </div>
@@ -121,8 +125,15 @@ function roleAt(places: Record<string, Evidence[]> | undefined, s: Stretch): str
   return around[0]?.role;
 }
 
-function Excerpt(props: { stretch: Stretch; submission: number; verdict: Verdict; role?: string }) {
+function Excerpt(props: {
+  stretch: Stretch;
+  submission: number;
+  verdict: Verdict;
+  role?: string;
+  whole?: (path: string, at: number, close: () => void) => ReactNode;
+}) {
   const { stretch, verdict } = props;
+  const [open, setOpen] = useState(false);
   const from = pieceOf(stretch.from);
   const source = useSource(props.submission, stretch.file, from);
   // what goes over the end of a piece is shown up to there
@@ -133,6 +144,9 @@ function Excerpt(props: { stretch: Stretch; submission: number; verdict: Verdict
   const texts = piece ? piece.text.split('\n').slice(start, start + count) : [];
   const indent = Math.min(...texts.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));
   const shown = html.slice(start, start + count);
+  if (open && props.whole) {
+    return props.whole(stretch.file, Math.min(...stretch.marked), () => setOpen(false));
+  }
   return (
     <figure
       className={`overflow-hidden rounded-[3px] border border-rule bg-paper ${count === 1 ? 'flex flex-row-reverse' : ''}`}
@@ -141,6 +155,16 @@ function Excerpt(props: { stretch: Stretch; submission: number; verdict: Verdict
         <span className="max-w-[210px] truncate" title={stretch.file}>
           {stretch.file.split('/').at(-1)}
         </span>
+        {props.whole && (
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => setOpen(true)}
+            aria-label={`The whole of ${stretch.file}`}
+          >
+            whole file
+          </button>
+        )}
         {props.role && <Seal role={props.role} />}
       </figcaption>
       <pre

@@ -3,7 +3,8 @@ import Markdown from 'react-markdown';
 import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
 import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
-import { points } from '../page/count';
+import { takeBack, useLastDoing } from '../api/undo';
+import { counted, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
 import { nameOf } from './claims';
@@ -11,8 +12,16 @@ import { nameOf } from './claims';
 type Submission = Api<'SubmissionView'>;
 
 /** The person's margin: points, feedback, settling, and what has been changed by whom. */
-export function Margin({ submission, onSettled }: { submission: Submission; onSettled: () => void }) {
+export function Margin(props: {
+  submission: Submission;
+  /** how many questions wait for a person */
+  open: number;
+  onOpen: () => void;
+  onSettled: () => void;
+}) {
+  const { submission, open, onOpen, onSettled } = props;
   const { review } = submission;
+  const [asking, setAsking] = useState(false);
   const settle = useSettle(submission);
   const again = useCheckAgain(submission);
   const running = isBeingChecked(submission.state);
@@ -42,17 +51,20 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
       <Feedback key={submission.id} submission={submission} />
       <div className="mt-5 flex flex-wrap items-center gap-2">
         {review.settledBy ? (
-          <button type="button" className="act" onClick={() => settle.mutate(false)}>
+          <button type="button" className="act" onClick={() => settle.mutate({ settled: false })}>
             Open it again
           </button>
         ) : (
           <button
             type="button"
+            id="settle"
             className="act act-first"
             disabled={!submission.report || settle.isPending}
-            onClick={() => settle.mutate(true, { onSuccess: onSettled })}
+            onClick={() =>
+              open > 0 ? setAsking(true) : settle.mutate({ settled: true }, { onSuccess: onSettled })
+            }
           >
-            Settle and go on
+            Settle and go on <kbd className="key ml-1 bg-transparent">s</kbd>
           </button>
         )}
         <button
@@ -64,9 +76,64 @@ export function Margin({ submission, onSettled }: { submission: Submission; onSe
           {running ? 'Being checked' : 'Check again'}
         </button>
       </div>
+      {asking && !review.settledBy && (
+        <div role="alertdialog" aria-label="Open questions" className="mt-3 border-l-[3px] border-slate pl-3">
+          <p>
+            {counted(open, 'question')} {open === 1 ? 'waits' : 'wait'} for a person. Settled all the same,
+            what is open stays with the points proposed.
+          </p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <button
+              type="button"
+              className="act py-1"
+              disabled={settle.isPending}
+              onClick={() => settle.mutate({ settled: true, open: true }, { onSuccess: onSettled })}
+            >
+              Settle it all the same
+            </button>
+            <button
+              type="button"
+              className="quiet"
+              // where the question was asked, it is answered
+              // eslint-disable-next-line jsx-a11y/no-autofocus
+              autoFocus
+              onClick={() => {
+                setAsking(false);
+                onOpen();
+              }}
+            >
+              Go to the first
+            </button>
+          </div>
+        </div>
+      )}
+      <LastDoing />
       <Mistake error={settle.error ?? again.error} />
       <History changes={review.history} submission={submission} />
     </>
+  );
+}
+
+/** What was done last, and the way back. */
+function LastDoing() {
+  const last = useLastDoing();
+  return (
+    <p role="status" className="mt-3 min-h-[20px] text-[13.5px] text-soft">
+      {last && (
+        <>
+          Last: {last.what} for {last.student}.{' '}
+          <button
+            type="button"
+            id="take-back"
+            className="quiet"
+            onClick={() => void takeBack().catch(() => undefined)}
+          >
+            Undo
+          </button>{' '}
+          <kbd className="key">u</kbd>
+        </>
+      )}
+    </p>
   );
 }
 
@@ -175,6 +242,15 @@ function History({ changes, submission }: { changes: Api<'Change'>[]; submission
 function said(c: Api<'Change'>, submission: Submission): string {
   if (c.what === 'POINTS') {
     return `${c.before} → ${c.after} points: ${nameOf(c.item!, submission.report, submission.criteria)}`;
+  }
+  if (c.what === 'BINDING') {
+    return c.after ? `Who is who: ${c.after}` : 'Who is who left to the check again';
+  }
+  if (c.what === 'REMARK') {
+    return c.before ? (c.after ? 'Remark rewritten' : 'Remark taken away') : 'Remark made';
+  }
+  if (c.what === 'RETURNED') {
+    return c.after === 'true' ? 'Returned to the student' : 'Taken back from the student';
   }
   if (c.what === 'FEEDBACK') {
     return c.before ? 'Feedback rewritten' : 'Feedback written';

@@ -13,6 +13,8 @@ export function PointsBox(props: {
   about: string;
   proposed: number;
   possible: number;
+  /** whether it stands in a row of one line */
+  brief?: boolean;
 }) {
   const [open, setOpen] = useState(false);
   const decision = props.submission.review.decisions.find((d) => d.item === props.item);
@@ -20,10 +22,11 @@ export function PointsBox(props: {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
+        data-points
         className="group w-[66px] self-start rounded-[3px] px-1 py-0.5 text-right hover:bg-tint"
         aria-label={`${points(now)} of ${points(props.possible)} points${decision ? `, changed by ${decision.by}` : ''}. Change: ${props.about}`}
       >
-        <span className="block font-semibold">
+        <span className={`font-semibold ${props.brief ? '' : 'block'}`}>
           {decision && (
             <s className="mr-1 font-normal text-soft" title="proposed">
               {points(props.proposed)}
@@ -31,10 +34,16 @@ export function PointsBox(props: {
           )}
           {points(now)}
         </span>
-        <span className="block text-[13px] text-soft">of {points(props.possible)}</span>
-        <span className="block text-[12px] text-soft underline decoration-rule underline-offset-2 group-hover:text-ink">
-          change
-        </span>
+        {props.brief ? (
+          <span className="text-[13px] text-soft"> of {points(props.possible)}</span>
+        ) : (
+          <>
+            <span className="block text-[13px] text-soft">of {points(props.possible)}</span>
+            <span className="block text-[12px] text-soft underline decoration-rule underline-offset-2 group-hover:text-ink">
+              change
+            </span>
+          </>
+        )}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

@@ -1,27 +1,33 @@
-import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Api } from '../api/client';
-
 import { isBeingChecked, useExercise, useSheet } from '../api/exercises';
-import { useSubmission } from '../api/marks';
-import { PIECE, useSource } from '../api/sources';
+import { fetchAhead, useSubmission } from '../api/marks';
+import { takeBack } from '../api/undo';
+import { SequenceDiagram } from '../diagram/SequenceDiagram';
 import { isOwn } from '../exercise/tally';
 import { CameByGit } from '../git/CameByGit';
-import { RoleSeals, Seal } from '../seal/Seal';
-import { spoken } from '../seal/roles';
+import { RoleSeals } from '../seal/Seal';
+import { KeyTable } from '../page/KeyTable';
 import { Moment } from '../page/Moment';
-import { Notice, Waiting } from '../page/Notice';
+import { Mistake, Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { Words } from '../page/Words';
 import { useKeys } from '../page/useKeys';
 import { Stroke } from '../verdict/Stroke';
 import { heading, requirementsOf, scenariosOf, summary } from './claims';
-import { RequirementRow, ScenarioRow } from './ClaimRow';
-import { CriterionRow, keyOf } from './CriterionRow';
-import { Excerpts, Highlighted } from './Excerpt';
-import { highlighted } from './highlight';
+import { RequirementRow, ScenarioRow, type RowProps } from './ClaimRow';
+import { CriterionRow } from './CriterionRow';
+import { Excerpts } from './Excerpt';
+import { GiveRole, type Asked } from './GiveRole';
+import { judgedOf, useJudging, type Judged } from './judging';
 import { Margin } from './Margin';
-import { SequenceDiagram } from './SequenceDiagram';
+import { Shape } from './Shape';
+import { restingOf } from './shared';
+import { useCursor } from './useCursor';
+import { WhoIsWho } from './WhoIsWho';
+import { WholeFile } from './WholeFile';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -57,27 +63,109 @@ function ownFirst(sheet?: Api<'Sheet'>): Api<'Row'>[] {
 
 function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Row'>[] }) {
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const exercise = useExercise(s.exercise.exerciseId);
   const pile = rows.filter((r) => r.handedIn);
   const place = pile.findIndex((r) => r.student.id === s.student.id);
   const next = place >= 0 ? pile[place + 1] : undefined;
   const before = place > 0 ? pile[place - 1] : undefined;
+  const [saying, setSaying] = useState<string>();
+  const [asked, setAsked] = useState<Asked>();
+  const [undone, setUndone] = useState<Error | null>(null);
+  const judging = useJudging(s);
+  const judged = judgedOf(s);
+  const open = judged.filter((j) => j.open);
+  const cursor = useCursor();
+  const nextId = next?.handedIn?.submissionId;
+  useEffect(() => {
+    if (nextId !== undefined) {
+      fetchAhead(queries, nextId);
+    }
+  }, [queries, nextId]);
   const go = (row?: Api<'Row'>) => row && navigate(`/submissions/${row.handedIn!.submissionId}`);
   /** The next that nobody has settled, round the pile; else back to the exercise. */
   const goOn = () => {
-    const open = [...pile.slice(place + 1), ...pile.slice(0, Math.max(0, place))].find((r) => !r.settled);
+    const left = [...pile.slice(place + 1), ...pile.slice(0, Math.max(0, place))].find((r) => !r.settled);
     void navigate(
-      open ? `/submissions/${open.handedIn!.submissionId}` : `/exercises/${s.exercise.exerciseId}`,
+      left ? `/submissions/${left.handedIn!.submissionId}` : `/exercises/${s.exercise.exerciseId}`,
     );
   };
+  /** Does something with the claim that the keyboard is on; goes to the first that waits where it is on none. */
+  const at = (act: (j: Judged) => void, wanted: (j: Judged) => boolean = () => true) => {
+    const here = judged.find((j) => j.item === cursor.at());
+    if (!here) {
+      cursor.to((open[0] ?? judged[0])?.item);
+    } else if (wanted(here)) {
+      act(here);
+    }
+  };
+  /** The same, and on to the next question where this was one. */
+  const answer = (act: (j: Judged) => void) =>
+    at((j) => {
+      act(j);
+      const following = open.find((o) => o.item !== j.item && judged.indexOf(o) > judged.indexOf(j));
+      if (j.open && following) {
+        cursor.to(following.item);
+      }
+    });
+  const find = (item: string) => judged.find((j) => j.item === item);
+  const settling = () => document.getElementById('settle')?.click();
   useKeys({
     n: () => void go(next),
     b: () => void go(before),
     f: () => document.getElementById('write-feedback')?.click(),
+    '.': () =>
+      cursor.move(
+        judged.map((j) => j.item),
+        1,
+      ),
+    ',': () =>
+      cursor.move(
+        judged.map((j) => j.item),
+        -1,
+      ),
+    q: () => cursor.to(open[0]?.item),
+    t: () => at(judging.take, (j) => !j.open || j.levels.length === 0),
+    m: () => answer(judging.met),
+    x: () => answer(judging.notMet),
+    p: () => at((j) => cursor.row(j.item)?.querySelector<HTMLElement>('[data-points]')?.click()),
+    r: () => at((j) => setSaying(j.item)),
+    o: () => at((j) => cursor.row(j.item)?.querySelector<HTMLElement>('[data-unfold]')?.click()),
+    d: () => document.getElementById('shape-heading')?.focus(),
+    s: settling,
+    u: () =>
+      void takeBack()
+        .then((back) => {
+          setUndone(null);
+          if (back && back.submission !== s.id) {
+            void navigate(`/submissions/${back.submission}`);
+          }
+        })
+        .catch((error: Error) => setUndone(error)),
+    ...Object.fromEntries(
+      Array.from({ length: 9 }, (_, i) => [
+        `${i + 1}`,
+        () =>
+          at(
+            (j) => judging.level(j, i + 1),
+            (j) => j.levels.length > i,
+          ),
+      ]),
+    ),
   });
   const roles = s.report
     ? Object.keys(s.report.roles)
     : (exercise.data?.patterns.flatMap((p) => p.roles.map((r) => r.name)) ?? []);
+  const many = new Set(
+    exercise.data?.patterns.flatMap((p) => p.roles.filter((r) => r.many).map((r) => r.name)),
+  );
+  const row: Omit<RowProps, 'submission'> = {
+    saying,
+    onSaying: setSaying,
+    onMet: (item) => judging.met(find(item)!),
+    onNotMet: (item) => judging.notMet(find(item)!),
+    onType: (type) => setAsked({ type }),
+  };
   return (
     <RoleSeals roles={roles}>
       <Page
@@ -95,13 +183,23 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
             </Link>
           )
         }
-        left={<Left submission={s} />}
-        right={<Margin submission={s} onSettled={goOn} />}
+        left={<Left submission={s} open={open} onRole={(role) => setAsked({ role })} />}
+        right={
+          <Margin
+            submission={s}
+            open={open.length}
+            onOpen={() => cursor.to(open[0]?.item)}
+            onSettled={goOn}
+          />
+        }
       >
+        <Mistake error={judging.error ?? undone} />
         {s.report ? (
           <Report
             submission={s}
             report={s.report}
+            row={row}
+            patterns={exercise.data?.patterns ?? []}
             title={
               exercise.data?.patterns.map((p) => p.title).join(' and ') ||
               s.report.pattern.replace('+', ' and ')
@@ -111,24 +209,29 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
           <NoReport submission={s} />
         )}
         <CameByGit submission={s.id} />
-        <Sources submission={s} />
+        <Sources submission={s} onType={s.report && ((type) => setAsked({ type }))} />
+        {asked && s.report && (
+          <GiveRole
+            submission={s}
+            report={s.report}
+            asked={asked}
+            many={many}
+            onClose={() => setAsked(undefined)}
+          />
+        )}
       </Page>
     </RoleSeals>
   );
 }
 
-function Left({ submission: s }: { submission: Submission }) {
+function Left(props: { submission: Submission; open: Judged[]; onRole: (role: string) => void }) {
+  const { submission: s, open } = props;
   const claims = s.report ? requirementsOf(s.report) : [];
   const runs = s.report ? scenariosOf(s.report) : [];
   const count = (...v: string[]) => claims.filter((c) => v.includes(c.verdict));
-  const decided = new Set(s.review.decisions.map((d) => d.item));
-  const open = [...claims, ...runs]
-    .filter((c) => c.verdict === 'UNCLEAR' && !decided.has(c.item))
-    .map((c) => (c.kind === 'scenario' ? `run-${c.scenario.name}` : c.finding.id))
-    .concat(s.criteria.map(keyOf).filter((item) => !decided.has(item)));
   const passed = runs.filter((c) => c.verdict === 'MET').length;
   const lines: [string, string | undefined, string | number][] = [
-    ['To settle', open[0], open.length],
+    ['To settle', open[0] && anchorOf(open[0].item), open.length],
     ['Missing', count('MISSING', 'PARTLY')[0]?.finding.id, count('MISSING', 'PARTLY').length],
     ['Met', count('MET')[0]?.finding.id, count('MET').length],
     ['Behaviour', 'behaviour', `${passed} of ${runs.length}`],
@@ -181,60 +284,73 @@ function Left({ submission: s }: { submission: Submission }) {
               </li>
             ))}
           </ul>
-          <WhoIsWho report={s.report} />
+          <WhoIsWho
+            report={s.report}
+            binding={s.binding}
+            onChange={isBeingChecked(s.state) ? undefined : props.onRole}
+          />
         </>
       )}
-      <p className="margin-heading mt-7">Keys</p>
-      <ul className="mt-1.5 grid gap-1 text-soft">
-        <li>
-          <kbd className="key">n</kbd> next in the pile
-        </li>
-        <li>
-          <kbd className="key">b</kbd> the one before
-        </li>
-        <li>
-          <kbd className="key">f</kbd> write feedback
-        </li>
-      </ul>
+      <KeyTable groups={KEYS} />
     </>
   );
 }
 
-function WhoIsWho({ report }: { report: Api<'CheckReport'> }) {
-  return (
-    <>
-      <p className="margin-heading mt-7">Who is who</p>
-      <ul className="mt-2 grid gap-2">
-        {Object.entries(report.roles).map(([role, types]) => (
-          <li key={role} className="grid grid-cols-[29px_minmax(0,1fr)] gap-2.5">
-            <Seal role={role} />
-            <span className="break-words">
-              {types.length > 0 ? (
-                types.map((t) => (t === 'lambda' ? 'functions' : t)).join(', ')
-              ) : (
-                <span className="text-soft italic">nobody found</span>
-              )}
-              <span className="sr-only"> is the {spoken(role)}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
-      {report.ambiguous && (
-        <p className="mt-2 border-l-[3px] border-slate pl-2 text-slate">
-          As well possible: {report.alternatives.join('; ')}.
-        </p>
-      )}
-      {report.instances.length > 0 && (
-        <p className="mt-2 border-l-[3px] border-rule pl-2 text-soft">
-          And once more: {report.instances.join('; ')}.
-        </p>
-      )}
-    </>
-  );
+/** Where on the page something that points are given for stands. */
+function anchorOf(item: string): string {
+  return item.startsWith('requirement:')
+    ? item.slice('requirement:'.length)
+    : item.replace(/^scenario:/, 'run-');
 }
 
-function Report(props: { submission: Submission; report: Api<'CheckReport'>; title: string }) {
-  const { submission, report } = props;
+const KEYS = [
+  {
+    title: 'Going',
+    lines: [
+      { keys: ['.', ','], does: 'next claim, the one before' },
+      { keys: ['q'], does: 'first open question' },
+      { keys: ['o'], does: 'open or close a claim' },
+      { keys: ['d'], does: 'to the class diagram' },
+      { keys: ['n', 'b'], does: 'next submission, the one before' },
+    ],
+  },
+  {
+    title: 'Judging the claim you are on',
+    lines: [
+      { keys: ['t'], does: 'take the points proposed' },
+      { keys: ['m'], does: 'met, with all points' },
+      { keys: ['x'], does: 'not met, without points' },
+      { keys: ['p'], does: 'other points, with a reason' },
+      { keys: ['1–9'], does: 'a level, where a person judges' },
+      { keys: ['r'], does: 'say something of it' },
+    ],
+  },
+  {
+    title: 'The whole',
+    lines: [
+      { keys: ['f'], does: 'write feedback' },
+      { keys: ['s'], does: 'settle and go on' },
+      { keys: ['u'], does: 'undo what was done last' },
+      { keys: ['?'], does: 'these keys' },
+    ],
+  },
+];
+
+function Report(props: {
+  submission: Submission;
+  report: Api<'CheckReport'>;
+  title: string;
+  patterns: Api<'PatternView'>[];
+  row: Omit<RowProps, 'submission'>;
+}) {
+  const { submission, report, row } = props;
+  const claims = requirementsOf(report);
+  const standing = claims.filter((c) => c.verdict !== 'MET' && c.verdict !== 'NOT_APPLICABLE');
+  const resting = useMemo(
+    () =>
+      restingOf(requirementsOf(report).filter((c) => c.verdict !== 'MET' && c.verdict !== 'NOT_APPLICABLE')),
+    [report],
+  );
   const runs = scenariosOf(report);
   const running = isBeingChecked(submission.state);
   return (
@@ -252,9 +368,18 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
         </p>
       )}
       <Diagnostics submission={submission} report={report} />
+      {standing.length === 0 && claims.length > 0 && (
+        <p className="reading mt-3 text-verdigris">Nothing here waits for you, and nothing is missing.</p>
+      )}
       <ul aria-label="Claims" className="mt-4 border-t border-rule">
-        {requirementsOf(report).map((c) => (
-          <RequirementRow key={c.item} claim={c} submission={submission} />
+        {claims.map((c) => (
+          <RequirementRow
+            key={c.item}
+            claim={c}
+            submission={submission}
+            resting={resting.get(c.finding.id) ?? { own: c.finding.evidence, elsewhere: [], alsoFor: [] }}
+            {...row}
+          />
         ))}
       </ul>
       {report.remarks.length > 0 && (
@@ -275,7 +400,7 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
         ) : (
           <ul aria-label="Scenarios">
             {runs.map((c) => (
-              <ScenarioRow key={c.item} claim={c} submission={submission} />
+              <ScenarioRow key={c.item} claim={c} submission={submission} {...row} />
             ))}
           </ul>
         )}
@@ -292,7 +417,13 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
           </ul>
         </section>
       )}
-      {report.demonstration && <Demonstration demonstration={report.demonstration} />}
+      <Shape
+        diagram={report.diagram}
+        patterns={props.patterns}
+        name={`${submission.exercise.title}, ${submission.student.name}`}
+        onType={row.onType}
+      />
+      {report.demonstration && <Demonstration demonstration={report.demonstration} roles={report.roles} />}
       <Health facts={report.health} />
     </>
   );
@@ -302,7 +433,8 @@ function Report(props: { submission: Submission; report: Api<'CheckReport'>; tit
 const DRAWN = 30;
 
 /** What the program does when it is started as its author shows it: where the values and orders of the runs come from. */
-function Demonstration({ demonstration }: { demonstration: Api<'Demonstration'> }) {
+function Demonstration(props: { demonstration: Api<'Demonstration'>; roles: Record<string, string[]> }) {
+  const { demonstration } = props;
   const [most, setMost] = useState(DRAWN);
   const calls = demonstration.calls.messages.length;
   return (
@@ -323,7 +455,7 @@ function Demonstration({ demonstration }: { demonstration: Api<'Demonstration'> 
       </p>
       <details className="mt-1">
         <summary className="quiet w-fit text-[14px]">who made and called whom</summary>
-        <SequenceDiagram calls={demonstration.calls} teller="demonstration" most={most} />
+        <SequenceDiagram calls={demonstration.calls} teller="demonstration" most={most} roles={props.roles} />
         {calls > most && (
           <button type="button" className="quiet mt-1 text-[14px]" onClick={() => setMost(most + DRAWN)}>
             Draw the next {Math.min(DRAWN, calls - most)}
@@ -425,73 +557,44 @@ function NoReport({ submission: s }: { submission: Submission }) {
   );
 }
 
-function Sources({ submission }: { submission: Submission }) {
+function Sources({ submission, onType }: { submission: Submission; onType?: (id: string) => void }) {
   return (
     <section aria-labelledby="sources-heading" className="mt-9">
       <h2 id="sources-heading" className="border-b border-rule pb-1 text-[21px]">
         Sources
       </h2>
       {submission.sources.map((f) => (
-        <SourceText key={f.path} submission={submission.id} file={f} />
+        <SourceText key={f.path} submission={submission} file={f} onType={onType} />
       ))}
     </section>
   );
 }
 
-/** A file, fetched when it is opened; of a long one the first piece, and more on demand. */
-function SourceText({ submission, file }: { submission: number; file: Api<'SourceLine'> }) {
+/** A file, fetched when it is opened. */
+function SourceText(props: {
+  submission: Submission;
+  file: Api<'SourceLine'>;
+  onType?: (id: string) => void;
+}) {
+  const { file } = props;
   const [open, setOpen] = useState(false);
-  const [pieces, setPieces] = useState(1);
-  const all = Math.max(1, Math.ceil(file.lines / PIECE));
   return (
-    <details
-      className="border-b border-dotted border-rule py-1.5"
-      onToggle={(e) => setOpen(e.currentTarget.open)}
-    >
-      <summary>
+    <div className="border-b border-dotted border-rule py-1.5">
+      <button type="button" aria-expanded={open} className="hover:underline" onClick={() => setOpen(!open)}>
         <code className="font-code text-[13.5px]">{file.path}</code>{' '}
         <span className="text-[13px] text-soft">
           {file.lines} {file.lines === 1 ? 'line' : 'lines'}
         </span>
-      </summary>
+      </button>
       {open && (
-        <>
-          {Array.from({ length: pieces }, (_, i) => (
-            <SourcePiece key={i} submission={submission} path={file.path} from={i * PIECE + 1} />
-          ))}
-          {pieces < all && (
-            <button type="button" className="quiet my-2 text-[14px]" onClick={() => setPieces(pieces + 1)}>
-              Show lines {pieces * PIECE + 1} to {Math.min(file.lines, (pieces + 1) * PIECE)} of {file.lines}
-            </button>
-          )}
-        </>
+        <WholeFile
+          submission={props.submission}
+          path={file.path}
+          at={1}
+          onClose={() => setOpen(false)}
+          onType={props.onType}
+        />
       )}
-    </details>
-  );
-}
-
-function SourcePiece({ submission, path, from }: { submission: number; path: string; from: number }) {
-  const source = useSource(submission, path, from);
-  if (source.isError) {
-    return <Notice title="The file could not be fetched" text={source.error.message} />;
-  }
-  if (!source.data) {
-    return <Waiting what="Fetching the file" />;
-  }
-  return (
-    <pre
-      tabIndex={0}
-      aria-label={from === 1 ? path : `${path}, from line ${from}`}
-      className="overflow-x-auto py-2 font-code text-[12.8px] leading-[20px]"
-    >
-      <code className="block w-max min-w-full">
-        {highlighted(source.data.text).map((line, i) => (
-          <span key={i} className="block">
-            <span className="inline-block w-[46px] pr-3 text-right text-soft select-none">{from + i}</span>
-            <Highlighted html={line} />
-          </span>
-        ))}
-      </code>
-    </pre>
+    </div>
   );
 }

@@ -14,7 +14,7 @@ const dashes: Record<Verdict, string | undefined> = {
  */
 export function Stroke({ verdict }: { verdict: Verdict }) {
   return (
-    <span aria-hidden className={`relative min-h-[36px] w-[5px] shrink-0 self-stretch ${inks[verdict]}`}>
+    <span aria-hidden className={`relative min-h-[26px] w-[5px] shrink-0 self-stretch ${inks[verdict]}`}>
       <svg className="absolute inset-0 h-full w-full" preserveAspectRatio="none">
         {verdict === 'MISSING' ? (
           <>

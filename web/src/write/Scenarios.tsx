@@ -5,7 +5,7 @@ import type { Edit, Sentences } from '../api/notation';
 import { Mistake } from '../page/Notice';
 import { Words } from '../page/Words';
 import { Account } from '../submission/ClaimRow';
-import { SequenceDiagram } from '../submission/SequenceDiagram';
+import { SequenceDiagram } from '../diagram/SequenceDiagram';
 import { Stroke } from '../verdict/Stroke';
 import { inks, ofScenario, scenarioWords } from '../verdict/verdict';
 import { Deeds } from './Choice';

@@ -29,7 +29,7 @@ class RememberedReportsTest {
 
         Counting(Outcome outcome, long milliseconds) {
             ScenarioResult scenario =
-                    new ScenarioResult("played", outcome, Sentence.NONE, List.of(), null, 1, 1, milliseconds);
+                    new ScenarioResult("played", outcome, Sentence.NONE, List.of(), null, null, 1, 1, milliseconds);
             report = new CheckReport(
                     "strategy",
                     true,

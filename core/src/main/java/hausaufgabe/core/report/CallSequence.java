@@ -8,9 +8,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param participants objects and types, in the order in which they were first called
  * @param messages the calls
+ * @param brokenAt how many of the calls were made when the first expectation did not hold; null where all held
  * @param cut whether there were more than are kept
  */
-public record CallSequence(List<Participant> participants, List<Message> messages, boolean cut) {
+public record CallSequence(
+        List<Participant> participants,
+        List<Message> messages,
+        @Nullable Integer brokenAt,
+        boolean cut) {
 
     /**
      * @param id unique in the sequence

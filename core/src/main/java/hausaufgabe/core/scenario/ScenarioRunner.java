@@ -373,6 +373,9 @@ public final class ScenarioRunner implements AutoCloseable {
             context.values().beginLater(later);
             Interpreter interpreter = new Interpreter(context, distinct);
             StepResult result = interpreter.play(scenario);
+            if (result instanceof StepResult.Failed) {
+                trace.broke();
+            }
             return new Played(
                     of,
                     outcome(result),
@@ -443,6 +446,6 @@ public final class ScenarioRunner implements AutoCloseable {
     private static ScenarioResult result(
             Scenario s, Outcome outcome, Sentence why, List<Line> lines, @Nullable CallSequence calls, long took) {
         return new ScenarioResult(
-                s.name(), outcome, why, lines, calls, s.points(), Marking.earned(outcome, s.points()), took);
+                s.name(), outcome, why, lines, calls, null, s.points(), Marking.earned(outcome, s.points()), took);
     }
 }

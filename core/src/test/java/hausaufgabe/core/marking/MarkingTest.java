@@ -73,6 +73,6 @@ class MarkingTest {
 
     private static ScenarioResult scenario(Outcome outcome, double points) {
         return new ScenarioResult(
-                "s", outcome, Sentence.NONE, List.of(), null, points, Marking.earned(outcome, points), 1);
+                "s", outcome, Sentence.NONE, List.of(), null, null, points, Marking.earned(outcome, points), 1);
     }
 }

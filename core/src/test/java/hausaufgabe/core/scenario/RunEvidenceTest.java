@@ -63,7 +63,8 @@ class RunEvidenceTest {
         Sentence read = Sentence.words("As read.");
         double earned = status == Status.MET ? 3 : 0;
         Finding f = new Finding(id, Sentence.NONE, status, true, 3, earned, read, List.of(), List.of());
-        ScenarioResult r = new ScenarioResult(scenario, outcome, Sentence.words("As run."), List.of(), null, 2, 2, 1);
+        ScenarioResult r =
+                new ScenarioResult(scenario, outcome, Sentence.words("As run."), List.of(), null, null, 2, 2, 1);
         return RunEvidence.settled(OBSERVER, List.of(f), List.of(r)).get(0);
     }
 }

@@ -37,7 +37,7 @@ class RemarkController {
     @PostMapping("/api/submissions/{id}/remarks")
     ReviewView add(
             @PathVariable long id,
-            @RequestBody Remarks.Said said,
+            @RequestBody Remarks.NewRemark said,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
         remarks.add(id, said, MarkingController.version(match), staff);
@@ -73,7 +73,9 @@ class RemarkController {
     @PostMapping("/api/courses/{course}/remarks")
     @ResponseStatus(HttpStatus.CREATED)
     RemarkLibrary.KeptRemark keep(
-            @PathVariable long course, @RequestBody RemarkLibrary.Kept kept, @AuthenticationPrincipal Person staff) {
+            @PathVariable long course,
+            @RequestBody RemarkLibrary.RemarkToKeep kept,
+            @AuthenticationPrincipal Person staff) {
         return library.keep(course, kept, staff);
     }
 
@@ -81,7 +83,7 @@ class RemarkController {
     RemarkLibrary.KeptRemark change(
             @PathVariable long course,
             @PathVariable long remark,
-            @RequestBody RemarkLibrary.Kept kept,
+            @RequestBody RemarkLibrary.RemarkToKeep kept,
             @AuthenticationPrincipal Person staff) {
         return library.change(course, remark, kept, staff);
     }

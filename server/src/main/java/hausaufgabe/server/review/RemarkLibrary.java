@@ -54,7 +54,7 @@ public class RemarkLibrary {
             Instant changedAt) {}
 
     /** What is to be kept. */
-    record Kept(
+    record RemarkToKeep(
             @Nullable String about, String text, @Nullable Double points) {}
 
     /** Most used first. */
@@ -83,7 +83,7 @@ public class RemarkLibrary {
      * @throws Problem where there is nothing to say, or the points are none
      */
     @Transactional
-    KeptRemark keep(long course, Kept kept, Person by) {
+    KeptRemark keep(long course, RemarkToKeep kept, Person by) {
         String text = Remarks.fitting(kept.text());
         LibraryRemark r = remarks.findByCourseIdOrderByUsedDescIdAsc(course).stream()
                 .filter(x -> x.text.equals(text) && Objects.equals(x.about, kept.about()))
@@ -93,11 +93,11 @@ public class RemarkLibrary {
     }
 
     @Transactional
-    KeptRemark change(long course, long remark, Kept kept, Person by) {
+    KeptRemark change(long course, long remark, RemarkToKeep kept, Person by) {
         return written(get(course, remark), kept, by);
     }
 
-    private KeptRemark written(LibraryRemark r, Kept kept, Person by) {
+    private KeptRemark written(LibraryRemark r, RemarkToKeep kept, Person by) {
         Double points = kept.points();
         if (points != null && (points < 0 || points > MOST_POINTS || Marking.quarter(points) != points)) {
             throw Problem.badRequest("Points are given from 0, in quarters. Nothing was kept.");

@@ -70,7 +70,7 @@ public class Remarks {
      *
      * @param library the remark of the library that it was made from; null where it was written here
      */
-    record Said(
+    record NewRemark(
             @Nullable String item,
             @Nullable String file,
             @Nullable Integer line,
@@ -97,7 +97,7 @@ public class Remarks {
      * @throws Problem where there is nothing to say, or nothing that it could be about; nothing is kept then
      */
     @Transactional
-    void add(long submission, Said said, String version, Person by) {
+    void add(long submission, NewRemark said, String version, Person by) {
         HandedIn s = submissions.get(submission);
         String text = fitting(said.text());
         if (said.item() != null) {
@@ -123,7 +123,7 @@ public class Remarks {
         }
     }
 
-    private void requireLines(long submission, Said said) {
+    private void requireLines(long submission, NewRemark said) {
         boolean there = said.line() != null
                 && said.endLine() != null
                 && said.line() >= 1

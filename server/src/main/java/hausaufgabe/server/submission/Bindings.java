@@ -147,7 +147,7 @@ public class Bindings {
             throw Problem.conflict("This was checked before types could be chosen. Have it checked again first.");
         }
         Set<String> types = diagram.classifiers().stream()
-                .filter(c -> !c.name().isEmpty())
+                .filter(c -> !c.id().startsWith("role:"))
                 .map(ClassDiagram.Classifier::id)
                 .collect(Collectors.toSet());
         roles.forEach((role, ids) -> {

@@ -28,6 +28,7 @@ public final class Trace {
     private final List<Message> messages = new ArrayList<>();
     private final Map<Integer, Deque<Frame>> open = new HashMap<>();
     private final Predicate<String> isKept;
+    private @Nullable Integer brokenAt;
     private boolean cut;
 
     /** Of every call. */
@@ -129,6 +130,13 @@ public final class Trace {
         return id;
     }
 
+    /** An expectation did not hold: this is the place, unless an earlier one did not. */
+    public void broke() {
+        if (brokenAt == null) {
+            brokenAt = messages.size();
+        }
+    }
+
     /** What was kept; null where nothing was called. */
     public @Nullable CallSequence sequence() {
         List<Participant> named = participants.values().stream()
@@ -139,6 +147,6 @@ public final class Trace {
                     return new Participant(p.id(), name, p.type());
                 })
                 .toList();
-        return messages.isEmpty() ? null : new CallSequence(named, List.copyOf(messages), cut);
+        return messages.isEmpty() ? null : new CallSequence(named, List.copyOf(messages), brokenAt, cut);
     }
 }

@@ -1,5 +1,6 @@
 package hausaufgabe.core.scenario.transcript;
 
+import hausaufgabe.core.report.ScenarioResult.Comparison;
 import hausaufgabe.core.report.ScenarioResult.Line;
 import hausaufgabe.core.report.ScenarioResult.LineKind;
 import hausaufgabe.core.report.Sentence;
@@ -14,6 +15,7 @@ public final class Transcript {
     public static final int MOST = 60;
 
     private final List<Line> lines = new ArrayList<>();
+    private @Nullable Comparison comparison;
 
     /** @param depth 0 for what was done, 1 for what came of it */
     public void add(LineKind kind, int depth, @Nullable Boolean good, Object... parts) {
@@ -41,6 +43,15 @@ public final class Transcript {
 
     public void stopped(@Nullable Boolean good, String why) {
         add(LineKind.STOPPED, 0, good, why);
+    }
+
+    /** Two texts that should have been the same. */
+    public void differs(Comparison texts) {
+        comparison = texts;
+    }
+
+    public @Nullable Comparison comparison() {
+        return comparison;
     }
 
     public List<Line> lines() {

@@ -16,9 +16,14 @@ import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.scenario.transcript.ErrorText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Test classes that come with an exercise. Their points are shared out evenly. */
 public final class GivenTests {
+
+    private static final Pattern EXPECTED = Pattern.compile("expected: <(.*)> but was: <(.*)>", Pattern.DOTALL);
 
     private static final String ALL = "The tests that come with the exercise";
 
@@ -53,7 +58,7 @@ public final class GivenTests {
     /** One result for all, where they could not be run one by one. */
     public static List<ScenarioResult> none(Outcome outcome, String why, double points) {
         return List.of(new ScenarioResult(
-                ALL, outcome, Sentence.words(why), List.of(), null, points, Marking.earned(outcome, points), 0));
+                ALL, outcome, Sentence.words(why), List.of(), null, null, points, Marking.earned(outcome, points), 0));
     }
 
     private static List<ScenarioResult> results(List<TestOutcome> tests, double points) {
@@ -73,8 +78,22 @@ public final class GivenTests {
                     ? List.of()
                     : List.of(new Line(LineKind.EXPECTED, 0, why, outcome == Outcome.FAILED ? false : null));
             results.add(new ScenarioResult(
-                    t.name(), outcome, why, lines, null, each, Marking.earned(outcome, each), t.milliseconds()));
+                    t.name(),
+                    outcome,
+                    why,
+                    lines,
+                    null,
+                    comparison(t.message()),
+                    each,
+                    Marking.earned(outcome, each),
+                    t.milliseconds()));
         }
         return results;
+    }
+
+    /** What a test expected beside what came, where its message says both as test libraries do; else null. */
+    private static ScenarioResult.@Nullable Comparison comparison(String message) {
+        Matcher both = EXPECTED.matcher(message);
+        return both.find() ? new ScenarioResult.Comparison("value", both.group(1), both.group(2)) : null;
     }
 }

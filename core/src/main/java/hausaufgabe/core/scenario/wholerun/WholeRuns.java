@@ -112,6 +112,7 @@ public final class WholeRuns {
                 why,
                 transcript.lines(),
                 null,
+                transcript.comparison(),
                 run.points(),
                 Marking.earned(outcome, run.points()),
                 took);
@@ -204,6 +205,9 @@ public final class WholeRuns {
         transcript.expected(holds, Code.of(what), as, holds ? "" : "; " + difference);
         if (holds) {
             return StepResult.HELD;
+        }
+        if (is != null && wanted != null && e.how() != Run.How.MATCHING) {
+            transcript.differs(new ScenarioResult.Comparison(what, wanted, is));
         }
         String thrown = came.thrown() == null ? "" : " It was ended by " + ErrorText.of(came.thrown()) + ".";
         return StepResult.failed(Code.of(what), " is not" + as + ", " + difference + "." + thrown);
