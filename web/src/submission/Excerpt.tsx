@@ -80,7 +80,7 @@ export function Excerpts(props: {
     return null;
   }
   return (
-    <div className="mt-2.5 grid gap-2">
+    <div className="mt-2.5 grid grid-cols-[minmax(0,1fr)] gap-2">
       {shown.map((s) => (
         <Excerpt
           key={`${s.file}:${s.from}`}
@@ -96,7 +96,7 @@ export function Excerpts(props: {
           <summary className="quiet w-fit text-[14px]">
             and {all.length - shown.length} more {all.length - shown.length === 1 ? 'place' : 'places'}
           </summary>
-          <div className="mt-2 grid gap-2">
+          <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-2">
             {all.slice(props.most).map((s) => (
               <Excerpt
                 key={`${s.file}:${s.from}`}

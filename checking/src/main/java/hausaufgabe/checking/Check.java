@@ -16,6 +16,7 @@ import hausaufgabe.core.matching.ClassDiagrams;
 import hausaufgabe.core.matching.Match;
 import hausaufgabe.core.matching.PatternSetMatcher;
 import hausaufgabe.core.matching.analysis.CodeHealth;
+import hausaufgabe.core.matching.analysis.NameFreePrint;
 import hausaufgabe.core.notation.DesignPattern;
 import hausaufgabe.core.notation.PatternSet;
 import hausaufgabe.core.notation.Run;
@@ -125,6 +126,7 @@ public final class Check {
                         .orElse(null),
                 CodeHealth.of(reading.design(), starter),
                 ClassDiagrams.of(reading.design(), patterns, matches),
+                NameFreePrint.of(reading.design(), starter, language::isReserved),
                 Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }

@@ -39,3 +39,7 @@ create index remark_by_submission on remark (submission_id);
 
 -- From when on a student sees what was made of their submission.
 alter table review add column returned_at timestamp with time zone;
+
+-- Shared by programs that are equal but for their names; null where that cannot be said.
+alter table check_run add column print varchar(64);
+create index check_run_by_print on check_run (print);

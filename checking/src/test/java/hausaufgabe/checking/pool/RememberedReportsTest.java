@@ -49,6 +49,7 @@ class RememberedReportsTest {
                     null,
                     List.of(),
                     null,
+                    null,
                     new CheckReport.Points(1, 1),
                     new CheckReport.Timing(1, 1, 1, 1));
         }

@@ -10,6 +10,9 @@ public interface Language {
 
     LanguageValues values();
 
+    /** Whether a word is one of the language and so no name that a person could have given. */
+    boolean isReserved(String word);
+
     /** The name by which highlighters know it. */
     String highlighting();
 }

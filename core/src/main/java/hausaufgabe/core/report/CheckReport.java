@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param demonstration what the program does when it is started; null where it cannot be started, or nothing was run
  * @param health what can be counted in the code, before and after where code was handed out
  * @param diagram the submission as a class diagram; null in reports kept from before there was one
+ * @param print a mark that programs share which are equal but for their names; null where too little is its own
  * @param remarks what is worth saying and does not count
  */
 public record CheckReport(
@@ -42,6 +43,7 @@ public record CheckReport(
         @Nullable Demonstration demonstration,
         List<HealthFact> health,
         @Nullable ClassDiagram diagram,
+        @Nullable String print,
         Points points,
         Timing timing) {
 

@@ -23,6 +23,12 @@ public final class ToyLanguage implements Language {
     }
 
     @Override
+    public boolean isReserved(String word) {
+        return java.util.Set.of("abstract", "type", "is", "field", "return", "for", "in", "if", "new")
+                .contains(word);
+    }
+
+    @Override
     public String highlighting() {
         return "text";
     }

@@ -32,11 +32,15 @@ class GradeController {
 
     private final Grades grades;
     private final Likenesses likenesses;
+    private final Weaves weaves;
+    private final Twins twins;
     private final Staffing staffing;
 
-    GradeController(Grades grades, Likenesses likenesses, Staffing staffing) {
+    GradeController(Grades grades, Likenesses likenesses, Weaves weaves, Twins twins, Staffing staffing) {
         this.grades = grades;
         this.likenesses = likenesses;
+        this.weaves = weaves;
+        this.twins = twins;
         this.staffing = staffing;
     }
 
@@ -49,6 +53,18 @@ class GradeController {
     @GetMapping("/alike")
     Likenesses.LikenessView alike(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
         return likenesses.view(exercise, course -> staffing.sight(person, course));
+    }
+
+    /** Every claim at every submission, so ordered that likes lie together. */
+    @GetMapping("/weave")
+    Weaves.Weave weave(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        return weaves.view(exercise, course -> staffing.sight(person, course));
+    }
+
+    /** Submissions of different students that are equal but for the names in them. */
+    @GetMapping("/twins")
+    List<Twins.TwinGroup> twins(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        return twins.view(exercise, course -> staffing.sight(person, course));
     }
 
     /** The sheet as RFC 4180 describes CSV, in UTF-8. */

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.LongFunction;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +47,7 @@ class Likenesses {
      * A submission among those that are alike.
      *
      * @param toSettle what the check could not decide and no person has
+     * @param miss which of the ways to miss it has, from 0
      * @param form null where no role was found
      * @param feedback whether there is some already
      * @param version of its review, to be sent back with an answer
@@ -59,6 +61,7 @@ class Likenesses {
             boolean settled,
             boolean feedback,
             int toSettle,
+            int miss,
             @Nullable String form,
             String version) {}
 
@@ -74,9 +77,19 @@ class Likenesses {
      *
      * @param compiles whether they do
      * @param mistakes none where nothing is missing, or where they do not compile
-     * @param members those that nobody has settled first
+     * @param misses what is there instead of what is missing, the most frequent first
+     * @param members those with the same way to miss together, the most frequent way first; of these those that nobody has
+     *     settled
      */
-    record Likeness(boolean compiles, List<Lacking> mistakes, List<Alike> members) {}
+    record Likeness(boolean compiles, List<Lacking> mistakes, List<Miss> misses, List<Alike> members) {}
+
+    /**
+     * A way to miss what is missing.
+     *
+     * @param said for each mistake what is there instead, roles in braces; in the order of the mistakes
+     * @param count how many have it
+     */
+    record Miss(List<String> said, int count) {}
 
     /**
      * @param groups the largest first; of those as large, that with the fewest mistakes
@@ -96,7 +109,7 @@ class Likenesses {
             Integer version = t.get("version", Integer.class);
             versions.put(id, version == null ? UNTOUCHED : String.valueOf(version));
         }
-        Map<Kind, List<Alike>> groups = new LinkedHashMap<>();
+        Map<Kind, List<Member>> groups = new LinkedHashMap<>();
         int unchecked = 0;
         for (Grades.Row row : grades.sheet(exercise, sights).rows()) {
             Grades.CountedAttempt a = row.handedIn();
@@ -109,15 +122,10 @@ class Likenesses {
             }
             List<Lacking> mistakes = a.compiled() ? mistakes(items.get(a.submissionId())) : List.of();
             groups.computeIfAbsent(new Kind(a.compiled(), mistakes), k -> new ArrayList<>())
-                    .add(alike(row, a, versions.get(a.submissionId())));
+                    .add(new Member(row, a, versions.get(a.submissionId()), nears(items.get(a.submissionId()))));
         }
         List<Likeness> found = groups.entrySet().stream()
-                .map(g -> new Likeness(
-                        g.getKey().compiles(),
-                        g.getKey().mistakes(),
-                        g.getValue().stream()
-                                .sorted(Comparator.comparing(Alike::settled))
-                                .toList()))
+                .map(g -> likeness(g.getKey(), g.getValue()))
                 .sorted(Comparator.comparingInt((Likeness l) -> -l.members().size())
                         .thenComparingInt(l -> l.mistakes().size()))
                 .toList();
@@ -126,7 +134,35 @@ class Likenesses {
 
     private record Kind(boolean compiles, List<Lacking> mistakes) {}
 
-    private static Alike alike(Grades.Row row, Grades.CountedAttempt a, String version) {
+    /** @param near what is there instead of each of its mistakes */
+    private record Member(Grades.Row row, Grades.CountedAttempt attempt, String version, List<String> near) {}
+
+    private static Likeness likeness(Kind kind, List<Member> members) {
+        Map<List<String>, Integer> counts = new LinkedHashMap<>();
+        members.forEach(m -> counts.merge(kind.compiles() ? m.near() : List.of(), 1, Integer::sum));
+        List<Miss> misses = counts.entrySet().stream()
+                .map(e -> new Miss(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingInt((Miss m) -> -m.count()))
+                .toList();
+        Map<List<String>, Integer> places = new HashMap<>();
+        misses.forEach(m -> places.put(m.said(), places.size()));
+        return new Likeness(
+                kind.compiles(),
+                kind.mistakes(),
+                misses,
+                members.stream()
+                        .map(m -> alike(m, places.getOrDefault(m.near(), 0)))
+                        .sorted(Comparator.comparingInt(Alike::miss).thenComparing(Alike::settled))
+                        .toList());
+    }
+
+    private static List<String> nears(String items) {
+        return lacking(items).map(i -> i.near() == null ? "" : i.near()).toList();
+    }
+
+    private static Alike alike(Member m, int miss) {
+        Grades.Row row = m.row();
+        Grades.CountedAttempt a = m.attempt();
         return new Alike(
                 row.student(),
                 a.submissionId(),
@@ -136,14 +172,18 @@ class Likenesses {
                 row.settled(),
                 !row.feedback().isBlank(),
                 a.toSettle(),
+                miss,
                 a.form(),
-                version);
+                m.version());
     }
 
     private static List<Lacking> mistakes(String items) {
-        return Summary.items(items).stream()
-                .filter(i -> !i.open() && i.proposed() < i.possible())
+        return lacking(items)
                 .map(i -> new Lacking(i.key(), i.proposed(), i.possible()))
                 .toList();
+    }
+
+    private static Stream<Summary.Item> lacking(String items) {
+        return Summary.items(items).stream().filter(i -> !i.open() && i.proposed() < i.possible());
     }
 }

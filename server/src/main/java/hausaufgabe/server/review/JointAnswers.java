@@ -54,7 +54,7 @@ public class JointAnswers {
     /**
      * What is given to all of them.
      *
-     * @param remark joins the feedback that is there
+     * @param remark joins the feedback that is there; names of roles and members in braces become the student's own
      * @param points for items, in place of those proposed; with the remark as the reason. May be empty
      * @param settle whether they are settled with it
      */
@@ -96,7 +96,8 @@ public class JointAnswers {
             if (s.report().isEmpty() || !reviews.version(s.id()).equals(a.version())) {
                 leftOut.add(s.id());
             } else {
-                parts.add(reviews.answer(s, remark, answer.points(), answer.settle(), by));
+                parts.add(reviews.answer(
+                        s, RemarkNames.filled(remark, s.report().get()), answer.points(), answer.settle(), by));
             }
         }
         JointAnswer made = answers.save(new JointAnswer(exercise, remark, by.id(), Instant.now(clock), json(parts)));

@@ -47,6 +47,7 @@ class CheckRun {
     Integer openClaims;
     String marks;
     String items;
+    String print;
 
     protected CheckRun() {}
 
@@ -69,5 +70,6 @@ class CheckRun {
         this.openClaims = summary.openClaims();
         this.marks = summary.marksAsJson();
         this.items = summary.itemsAsJson();
+        this.print = summary.print();
     }
 }

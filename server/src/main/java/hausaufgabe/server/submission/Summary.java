@@ -7,9 +7,12 @@ import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
+import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What lists say of a check report, so that they need not read it.
@@ -17,6 +20,7 @@ import java.util.List;
  * @param form null where no role was found
  * @param openClaims claims and scenarios that the check could not decide
  * @param marks one for each claim and scenario, in the order of the report
+ * @param print shared by programs that are equal but for their names; null where that cannot be said
  * @param items those of them that count, with their points, and what a person judges
  */
 public record Summary(
@@ -27,7 +31,8 @@ public record Summary(
         double possible,
         int openClaims,
         List<Mark> marks,
-        List<Item> items) {
+        List<Item> items,
+        @Nullable String print) {
 
     /** A claim or scenario in a list, told by its stroke. */
     public record Mark(String label, Stroke stroke) {}
@@ -47,8 +52,15 @@ public record Summary(
      * @param key outlives a re-check
      * @param proposed points proposed by the check
      * @param open whether the check could not decide it
+     * @param near what was there instead, without the names of the submission; null where it is met, or in what was kept
+     *     from before there was this
      */
-    public record Item(String key, double proposed, double possible, boolean open) {}
+    public record Item(
+            String key,
+            double proposed,
+            double possible,
+            boolean open,
+            @Nullable String near) {}
 
     private static final int LONGEST_FORM = 400;
     private static final int LONGEST_LABEL = 300;
@@ -60,15 +72,25 @@ public record Summary(
         for (Finding f : report.findings()) {
             marks.add(new Mark(cut(f.text().plain(), LONGEST_LABEL), stroke(f.status())));
             if (f.status() != Status.NOT_APPLICABLE) {
-                items.add(new Item(keyOf(f), f.earned(), f.possible(), f.status() == Status.UNCLEAR));
+                items.add(new Item(
+                        keyOf(f),
+                        f.earned(),
+                        f.possible(),
+                        f.status() == Status.UNCLEAR,
+                        f.status() == Status.MET ? null : nameless(f.explanation())));
             }
         }
         for (ScenarioResult s : report.scenarios()) {
             marks.add(new Mark(cut(s.name(), LONGEST_LABEL), stroke(s.outcome())));
-            items.add(new Item(keyOf(s), s.earned(), s.possible(), s.outcome() == ScenarioResult.Outcome.BLOCKED));
+            items.add(new Item(
+                    keyOf(s),
+                    s.earned(),
+                    s.possible(),
+                    s.outcome() == ScenarioResult.Outcome.BLOCKED,
+                    s.outcome() == ScenarioResult.Outcome.PASSED ? null : nameless(s.explanation())));
         }
         int undecided = (int) items.stream().filter(Item::open).count();
-        criteria.forEach(c -> items.add(new Item("criterion:" + c.id(), 0, c.possible(), true)));
+        criteria.forEach(c -> items.add(new Item("criterion:" + c.id(), 0, c.possible(), true, null)));
         return new Summary(
                 report.compiled(),
                 report.verdict(),
@@ -77,7 +99,16 @@ public record Summary(
                 items.stream().mapToDouble(Item::possible).sum(),
                 undecided,
                 List.copyOf(marks),
-                List.copyOf(items));
+                List.copyOf(items),
+                report.print());
+    }
+
+    /** A sentence with roles in braces in the place of names. */
+    private static String nameless(Sentence sentence) {
+        String text = sentence.pieces().stream()
+                .map(p -> !p.isCode() ? p.text() : p.role() == null ? "…" : "{" + p.role() + "}")
+                .collect(Collectors.joining());
+        return cut(text.replaceAll("(…|[,;] )+…", "…"), LONGEST_LABEL);
     }
 
     private static String cut(String text, int most) {

@@ -4,9 +4,13 @@ import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
 import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.language.java.running.JavaValues;
+import javax.lang.model.SourceVersion;
 
 /** Java, read through the platform's own compiler. */
 public final class JavaLanguage implements Language {
+    /** Words that are none of the language everywhere. */
+    private static final java.util.Set<String> CONTEXTUAL =
+            java.util.Set.of("var", "record", "sealed", "permits", "yield");
 
     private final LanguageReader reader = new JavaReader();
     private final LanguageValues values = new JavaValues();
@@ -25,6 +29,11 @@ public final class JavaLanguage implements Language {
     @Override
     public LanguageValues values() {
         return values;
+    }
+
+    @Override
+    public boolean isReserved(String word) {
+        return SourceVersion.isKeyword(word) || CONTEXTUAL.contains(word);
     }
 
     @Override

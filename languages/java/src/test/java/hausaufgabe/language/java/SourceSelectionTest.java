@@ -62,7 +62,10 @@ class SourceSelectionTest {
                         + " class Berth { Fee fee; Berth(Fee f) { fee = f; } int due(int m) { return fee.of(m); } }");
 
         Match match = RoleMatcher.match(
-                Catalogue.pattern("strategy").orElseThrow(), reading.design(), null, Map.of("Context", List.of("Harbour")));
+                Catalogue.pattern("strategy").orElseThrow(),
+                reading.design(),
+                null,
+                Map.of("Context", List.of("Harbour")));
 
         assertTrue(match.binding().types("Context").isEmpty());
     }
