@@ -3,11 +3,13 @@ import { AccountsPage } from './account/AccountsPage';
 import { PasswordPage } from './account/PasswordPage';
 import { WelcomePage } from './account/WelcomePage';
 import { AlikePage } from './alike/AlikePage';
+import { BesidePage } from './beside/BesidePage';
 import { ChoosePage } from './course/ChoosePage';
 import { CoursePage } from './course/CoursePage';
 import { ExercisePage } from './exercise/ExercisePage';
 import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
+import { LibraryPage } from './remarks/LibraryPage';
 import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
 import { PilePage } from './hand-in/PilePage';
@@ -18,6 +20,7 @@ import { OwnExercisePage } from './study/OwnExercisePage';
 import { OwnExercisesPage } from './study/OwnExercisesPage';
 import { NotFound, WentWrong } from './page/Notice';
 import { SubmissionPage } from './submission/SubmissionPage';
+import { WeavePage } from './weave/WeavePage';
 import { WritePage } from './write/WritePage';
 import { TodayPage } from './today/TodayPage';
 
@@ -40,6 +43,9 @@ export const router = createBrowserRouter([
       { path: '/exercises/:exercise/pile', element: <PilePage /> },
       { path: '/exercises/:exercise/grades', element: <GradeSheetPage /> },
       { path: '/exercises/:exercise/alike', element: <AlikePage /> },
+      { path: '/exercises/:exercise/weave', element: <WeavePage /> },
+      { path: '/exercises/:exercise/beside', element: <BesidePage /> },
+      { path: '/courses/:course/remarks', element: <LibraryPage /> },
       { path: '/accounts', element: <AccountsPage /> },
       { path: '/password', element: <PasswordPage /> },
       { path: '/patterns/:pattern', element: <PatternPage /> },

@@ -1,11 +1,13 @@
-import { Fragment, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Fragment, useEffect, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { useAlike, useTakeBack } from '../api/alike';
+import { useTwins } from '../api/cohort';
 import type { Api } from '../api/client';
 import { useExercise } from '../api/exercises';
 import { counted, inWords, points } from '../page/count';
 import { Mistake as Failure, Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
+import { Template } from '../pattern/Asked';
 import { RoleSeals } from '../seal/Seal';
 import { Stroke } from '../verdict/Stroke';
 import { AnswerAll } from './AnswerAll';
@@ -59,6 +61,15 @@ function Groups(props: {
   const { exercise: e, groups } = props;
   const [done, setDone] = useState<Done>();
   const takeBack = useTakeBack(e.id);
+  const [query] = useSearchParams();
+  const wanted = Number(query.get('with'));
+  // somebody came for the pile of one submission
+  useEffect(() => {
+    const at = groups.findIndex((g) => g.members.some((m) => m.submissionId === wanted));
+    document.getElementById(`kind-${at + 1}`)?.scrollIntoView();
+    // only when the page is opened
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [wanted]);
   const several = groups.filter((g) => g.members.length > 1).length;
   const all = groups.reduce((sum, g) => sum + g.members.length, 0);
   return (
@@ -116,6 +127,7 @@ function Groups(props: {
             </Fragment>
           ))}
         </ol>
+        <NearTwins exercise={e} />
       </Page>
     </RoleSeals>
   );
@@ -209,22 +221,27 @@ function Group(props: {
           ))}
         </ul>
       )}
-      <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="Submissions">
-        {g.members.map((m) => {
-          const odd = differences(m, usual);
-          return (
-            <li key={m.submissionId} className="text-[14px]">
-              <Link
-                to={`/submissions/${m.submissionId}`}
-                className={`quiet break-words ${m.settled ? 'text-soft' : 'font-semibold'}`}
-              >
-                {m.student.name}
-              </Link>
-              {odd.length > 0 && <span className="text-soft"> ({odd.join(', ')})</span>}
-            </li>
-          );
-        })}
-      </ul>
+      {g.misses.map((miss, i) => (
+        <Way
+          key={i}
+          miss={miss}
+          alone={g.misses.length === 1}
+          members={g.members.filter((m) => m.miss === i)}
+          exercise={e}
+          usual={usual}
+        />
+      ))}
+      {g.members.length > 1 && (
+        <Link
+          to={`/exercises/${e.id}/beside?of=${g.members
+            .slice(0, 4)
+            .map((m) => m.submissionId)
+            .join(',')}`}
+          className="quiet mt-2 inline-block text-[14px]"
+        >
+          {g.members.length > 4 ? 'The first four' : 'All of them'} side by side
+        </Link>
+      )}
       {e.rights.includes('MARK') &&
         (answering ? (
           <AnswerAll
@@ -243,5 +260,92 @@ function Group(props: {
           </button>
         ))}
     </li>
+  );
+}
+
+/** Those who miss the same in the same way. */
+function Way(props: {
+  miss: Api<'Miss'>;
+  alone: boolean;
+  members: Api<'Alike'>[];
+  exercise: Exercise;
+  usual: string | undefined;
+}) {
+  const { miss, members, exercise: e } = props;
+  const said = miss.said.filter((s) => s !== '');
+  const roles = e.patterns.flatMap((p) => p.roles.map((r) => r.name));
+  return (
+    <div className={props.alone ? 'mt-2' : 'mt-3 border-l border-rule pl-3'}>
+      {said.length > 0 && (
+        <p className="font-read text-[15px] text-soft">
+          {!props.alone && <span className="font-ui font-semibold text-ink">{miss.count}: </span>}
+          {said.map((s, i) => (
+            <span key={i}>
+              <Template text={s} roles={roles} />{' '}
+            </span>
+          ))}
+        </p>
+      )}
+      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1" aria-label="Submissions">
+        {members.map((m) => {
+          const odd = differences(m, props.usual);
+          return (
+            <li key={m.submissionId} className="text-[14px]">
+              <Link
+                to={`/submissions/${m.submissionId}`}
+                className={`quiet break-words ${m.settled ? 'text-soft' : 'font-semibold'}`}
+              >
+                {m.student.name}
+              </Link>
+              {odd.length > 0 && <span className="text-soft"> ({odd.join(', ')})</span>}
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+/** Submissions of different students that are equal but for names, as a fact. */
+function NearTwins({ exercise: e }: { exercise: Exercise }) {
+  const twins = useTwins(e.id);
+  const groups = twins.data ?? [];
+  if (groups.length === 0) {
+    return null;
+  }
+  return (
+    <section id="twins" aria-labelledby="twins-heading" className="mt-8 scroll-mt-16">
+      <h2 id="twins-heading" className="border-b border-rule pb-1 text-[21px]">
+        Equal but for names
+      </h2>
+      <p className="mt-2 max-w-[66ch] text-soft">
+        These have the same types and the same bodies, with other names, comments or order; what was handed
+        out does not count. Why that is so, they do not say.
+      </p>
+      <ul className="mt-2">
+        {groups.map((g) => (
+          <li
+            key={g.members[0]!.submissionId}
+            className="flex flex-wrap gap-x-5 border-b border-dotted border-rule py-2"
+          >
+            {g.members.map((m) => (
+              <Link key={m.submissionId} to={`/submissions/${m.submissionId}`} className="quiet">
+                {m.student.name}
+                <span className="text-[13px]">, group {m.student.group}</span>
+              </Link>
+            ))}
+            <Link
+              to={`/exercises/${e.id}/beside?of=${g.members
+                .slice(0, 4)
+                .map((m) => m.submissionId)
+                .join(',')}`}
+              className="quiet ml-auto text-[14px]"
+            >
+              side by side
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

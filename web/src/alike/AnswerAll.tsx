@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { useAnswerAll } from '../api/alike';
 import type { Api } from '../api/client';
+import { useLibrary } from '../api/remarks';
 import { counted, points } from '../page/count';
 import { Mistake as Failure } from '../page/Notice';
 import { Asked } from './Asked';
@@ -23,6 +24,11 @@ export function AnswerAll(props: {
   const [out, setOut] = useState(
     () => new Set(g.members.filter((m) => m.settled).map((m) => m.submissionId)),
   );
+  const library = useLibrary(e.course.id);
+  const items = new Set(g.mistakes.map((m) => m.item));
+  const fitting = (library.data ?? [])
+    .filter((k) => k.about !== undefined && items.has(k.about) && !remark.includes(k.text))
+    .slice(0, 5);
   const openToo = g.members.filter((m) => !out.has(m.submissionId) && m.toSettle > 0).length;
   const those = g.members.filter((m) => !out.has(m.submissionId));
 
@@ -61,8 +67,24 @@ export function AnswerAll(props: {
           onChange={(event) => setRemark(event.target.value)}
         />
       </label>
+      {fitting.length > 0 && (
+        <ul aria-label="Remarks of this course" className="mt-1">
+          {fitting.map((k) => (
+            <li key={k.id}>
+              <button
+                type="button"
+                className="block w-full border-b border-dotted border-rule px-1 py-1 text-left text-[14px] hover:bg-tint"
+                onClick={() => setRemark((r) => (r.trim() ? `${r.trimEnd()} ${k.text}` : k.text))}
+              >
+                {k.text}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
       <p className="text-[13px] text-soft">
-        Markdown. It joins the feedback that is there; in the history it is the reason of other points.
+        Names of roles in braces, such as {'{Context}'}, become each student’s own. Markdown. It joins the
+        feedback that is there; in the history it is the reason of other points.
       </p>
       {g.mistakes.length > 0 && (
         <fieldset className="mt-3">

@@ -9,6 +9,7 @@ const one: Api<'Alike'> = {
   late: false,
   settled: false,
   feedback: false,
+  miss: 0,
   toSettle: 0,
   form: 'held in a field',
   version: 'new',

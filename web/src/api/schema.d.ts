@@ -398,7 +398,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -476,6 +476,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/models": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/models/{model}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -580,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/returned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveBack"];
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/submissions": {
         parameters: {
             query?: never;
@@ -606,6 +654,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["checkSomeAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/twins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["twins"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/weave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weave"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1432,6 +1512,8 @@ export interface components {
             feedback: boolean;
             form?: string;
             late: boolean;
+            /** Format: int32 */
+            miss: number;
             /** Format: double */
             points: number;
             /** Format: double */
@@ -1523,6 +1605,7 @@ export interface components {
                 [key: string]: components["schemas"]["Evidence"][];
             };
             points: components["schemas"]["Points"];
+            print?: string;
             remarks: components["schemas"]["Finding"][];
             roles: {
                 [key: string]: string[];
@@ -1772,6 +1855,7 @@ export interface components {
         Findings: {
             compiled: boolean;
             diagnostics: components["schemas"]["Diagnostic"][];
+            diagram?: components["schemas"]["ClassDiagram"];
             findings: components["schemas"]["Finding"][];
             form?: string;
             places: {
@@ -1905,6 +1989,7 @@ export interface components {
         Likeness: {
             compiles: boolean;
             members: components["schemas"]["Alike"][];
+            misses: components["schemas"]["Miss"][];
             mistakes: components["schemas"]["Lacking"][];
         };
         LikenessView: {
@@ -1976,12 +2061,31 @@ export interface components {
             thread: number;
             to: string;
         };
+        Miss: {
+            /** Format: int32 */
+            count: number;
+            said: string[];
+        };
         Mistake: {
             /** Format: int32 */
             column: number;
             /** Format: int32 */
             line: number;
             message: string;
+        };
+        ModelName: {
+            id: string;
+            title: string;
+        };
+        ModelSource: {
+            path: string;
+            text: string;
+        };
+        ModelView: {
+            id: string;
+            report: components["schemas"]["CheckReport"];
+            sources: components["schemas"]["ModelSource"][];
+            title: string;
         };
         Name: {
             doc: string;
@@ -2022,6 +2126,12 @@ export interface components {
             picture: string;
             secret: string;
         };
+        Outcome: {
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            unsettled: number;
+        };
         Outlook: {
             after: components["schemas"]["Points"];
             before: components["schemas"]["Points"];
@@ -2058,6 +2168,7 @@ export interface components {
             findings?: components["schemas"]["Findings"];
             /** Format: int32 */
             number: number;
+            returned?: components["schemas"]["ReturnedWork"];
             /** @enum {string} */
             shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
             student: string;
@@ -2331,6 +2442,43 @@ export interface components {
             /** Format: int32 */
             line?: number;
             text: string;
+        };
+        ReturnedCriterion: {
+            level?: string;
+            /** Format: double */
+            points: number;
+            /** Format: double */
+            possible: number;
+            text: string;
+        };
+        ReturnedPoints: {
+            /** Format: double */
+            points: number;
+            /** Format: double */
+            possible: number;
+        };
+        ReturnedRemark: {
+            file?: string;
+            item?: string;
+            /** Format: int32 */
+            line?: number;
+            text: string;
+        };
+        ReturnedWork: {
+            /** Format: date-time */
+            at: string;
+            criteria: components["schemas"]["ReturnedCriterion"][];
+            feedback: string;
+            items: {
+                [key: string]: components["schemas"]["ReturnedPoints"];
+            };
+            /** Format: double */
+            late: number;
+            /** Format: double */
+            points: number;
+            /** Format: double */
+            possible: number;
+            remarks: components["schemas"]["ReturnedRemark"][];
         };
         ReviewView: {
             decisions: components["schemas"]["Decision"][];
@@ -2718,6 +2866,16 @@ export interface components {
             item: string;
             text: components["schemas"]["Sentence"];
         };
+        Twin: {
+            /** Format: int32 */
+            attempt: number;
+            student: components["schemas"]["Student"];
+            /** Format: int64 */
+            submissionId: number;
+        };
+        TwinGroup: {
+            members: components["schemas"]["Twin"][];
+        };
         ValuesLine: {
             place: string;
             text: string;
@@ -2738,6 +2896,28 @@ export interface components {
             relations: components["schemas"]["RelationLine"][];
             sorts: string[];
             steps: components["schemas"]["StepShape"][];
+        };
+        Warp: {
+            item: string;
+            /** Format: int32 */
+            met: number;
+            /** Format: int32 */
+            missing: number;
+        };
+        Weave: {
+            claims: components["schemas"]["Warp"][];
+            submissions: components["schemas"]["Weft"][];
+            /** Format: int32 */
+            unchecked: number;
+        };
+        Weft: {
+            group: string;
+            number: string;
+            settled: boolean;
+            strokes: string;
+            student: string;
+            /** Format: int64 */
+            submissionId: number;
         };
         WorkerLine: {
             /** Format: int32 */
@@ -3524,7 +3704,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3681,6 +3861,51 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModelName"][];
+                };
+            };
+        };
+    };
+    one_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModelView"];
                 };
             };
         };
@@ -3904,6 +4129,50 @@ export interface operations {
             };
         };
     };
+    giveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcome"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcome"];
+                };
+            };
+        };
+    };
     handIn_1: {
         parameters: {
             query: {
@@ -3956,6 +4225,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChecksBegun"];
+                };
+            };
+        };
+    };
+    twins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwinGroup"][];
+                };
+            };
+        };
+    };
+    weave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weave"];
                 };
             };
         };

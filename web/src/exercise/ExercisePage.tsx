@@ -148,6 +148,15 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
       <Link to={`/exercises/${exercise.id}/alike`} className="quiet mt-4 block">
         Same mistakes
       </Link>
+      <Link to={`/exercises/${exercise.id}/weave`} className="quiet mt-1.5 block">
+        The weave
+      </Link>
+      <Link to={`/exercises/${exercise.id}/beside`} className="quiet mt-1.5 block">
+        Side by side
+      </Link>
+      <Link to={`/courses/${exercise.course.id}/remarks`} className="quiet mt-1.5 block">
+        Remarks of the course
+      </Link>
       <Link to={`/exercises/${exercise.id}/write`} className="quiet mt-4 block">
         {exercise.rights.includes('SET_EXERCISES') ? 'Change the exercise' : 'Read how it is written'}
       </Link>

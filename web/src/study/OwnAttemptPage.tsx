@@ -1,15 +1,20 @@
-import { useParams } from 'react-router';
 import type { ReactNode } from 'react';
+import Markdown from 'react-markdown';
+import { useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useOwnAttempt } from '../api/study';
 import { CameByGit } from '../git/CameByGit';
 import { Notice, Waiting } from '../page/Notice';
 import { exactTime } from '../page/time';
+import { points } from '../page/count';
+import { Moment } from '../page/Moment';
 import { Words } from '../page/Words';
 import { RoleSeals } from '../seal/Seal';
 import { requirementsOf, scenariosOf } from '../submission/claims';
 import { Account } from '../submission/ClaimRow';
+import { Compared } from '../submission/Compared';
 import { Excerpts } from '../submission/Excerpt';
+import { Shape } from '../submission/Shape';
 import { Stroke } from '../verdict/Stroke';
 import { inks, type Verdict } from '../verdict/verdict';
 import { standing } from './standing';
@@ -77,6 +82,7 @@ export function OwnAttemptPage() {
           </p>
           <p className="mt-1 text-[13px] break-all text-soft">SHA-256 {a.hash}</p>
         </section>
+        {v.returned && <Returned returned={v.returned} />}
         <Found attempt={v} />
         <CameByGit submission={a.id} own />
       </StudentPage>
@@ -112,8 +118,9 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
           What was found
         </h2>
         <p className="mt-2 text-soft">
-          Found by the machine, with the lines it rests on. A person reads your work after this, and what they
-          say counts.
+          {v.returned
+            ? 'With the lines it rests on, and the points that were given.'
+            : 'Found by the machine, with the lines it rests on. A person reads your work after this, and what they say counts.'}
         </p>
         <ol>
           {claims
@@ -122,6 +129,7 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
               <Claim key={c.item} verdict={c.verdict} word={words[c.verdict]}>
                 <p className="reading">
                   <Words sentence={c.finding.text} />
+                  <Given returned={v.returned} item={c.item} />
                 </p>
                 {c.verdict !== 'MET' && (
                   <p className="mt-0.5 font-read text-[15px] text-soft">
@@ -136,6 +144,7 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
                   verdict={c.verdict}
                   most={c.verdict === 'MET' ? 1 : 3}
                 />
+                <Said remarks={(v.returned?.remarks ?? []).filter((r) => r.item === c.item)} />
               </Claim>
             ))}
         </ol>
@@ -148,12 +157,17 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
           <ol>
             {runs.map((r) => (
               <Claim key={r.item} verdict={r.verdict} word={ran[r.verdict]}>
-                <p className="reading">{r.scenario.name}.</p>
+                <p className="reading">
+                  {r.scenario.name}.
+                  <Given returned={v.returned} item={r.item} />
+                </p>
                 {r.verdict !== 'MET' && (
                   <p className="mt-0.5 font-read text-[15px] text-soft">
                     <Words sentence={r.scenario.explanation} />
                   </p>
                 )}
+                {r.scenario.comparison && <Compared comparison={r.scenario.comparison} />}
+                <Said remarks={(v.returned?.remarks ?? []).filter((x) => x.item === r.item)} />
                 {r.scenario.steps.length > 0 && (
                   <Account steps={r.scenario.steps} open={r.verdict === 'MISSING'} />
                 )}
@@ -162,7 +176,110 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
           </ol>
         </section>
       )}
+      {v.returned && <Judged returned={v.returned} />}
+      {f.diagram && f.diagram.classifiers.length > 0 && (
+        <Shape diagram={f.diagram} patterns={[]} name={`${v.title}, attempt ${a.attempt}`} />
+      )}
+      {v.returned && <OnLines attempt={v} />}
     </>
+  );
+}
+
+/** What people made of it, once it is given back. */
+function Returned({ returned: r }: { returned: Api<'ReturnedWork'> }) {
+  return (
+    <section aria-labelledby="returned" className="mt-7 border-y-2 border-ink py-4">
+      <h2 id="returned" className="sr-only">
+        What you got
+      </h2>
+      <p>
+        <span className="font-read text-[29px] font-bold">{points(r.points)}</span>{' '}
+        <span className="text-soft">
+          of {points(r.possible)} points
+          {r.late > 0 && `, ${points(r.late)} taken off for being late`}
+        </span>
+      </p>
+      {r.feedback ? (
+        <div className="markdown mt-2 max-w-[66ch] border-l-2 border-slate pl-3 font-read text-[16px] leading-[1.5] italic">
+          <Markdown>{r.feedback}</Markdown>
+        </div>
+      ) : (
+        <p className="mt-1 text-soft">What is said of single claims stands with them.</p>
+      )}
+      <p className="mt-2 text-[13.5px] text-soft">
+        Given back <Moment at={r.at} />
+      </p>
+    </section>
+  );
+}
+
+function Given({ returned, item }: { returned?: Api<'ReturnedWork'>; item: string }) {
+  const given = returned?.items[item];
+  return given ? (
+    <span className="ml-2 font-ui text-[14px] whitespace-nowrap text-soft">
+      <span className="font-semibold text-ink">{points(given.points)}</span> of {points(given.possible)}
+    </span>
+  ) : null;
+}
+
+function Said({ remarks }: { remarks: Api<'ReturnedRemark'>[] }) {
+  return remarks.map((r, i) => (
+    <div key={i} className="markdown mt-2 border-l-[3px] border-slate pl-3 font-read text-[15.5px] italic">
+      <Markdown>{r.text}</Markdown>
+    </div>
+  ));
+}
+
+function Judged({ returned }: { returned: Api<'ReturnedWork'> }) {
+  if (returned.criteria.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-labelledby="judged" className="mt-7">
+      <h2 id="judged" className="border-b border-rule pb-1 text-[21px]">
+        What a person judged
+      </h2>
+      <ul>
+        {returned.criteria.map((c) => (
+          <li key={c.text} className="border-b border-rule py-3">
+            <p className="reading">
+              {c.text}
+              <span className="ml-2 font-ui text-[14px] text-soft">
+                <span className="font-semibold text-ink">{points(c.points)}</span> of {points(c.possible)}
+              </span>
+            </p>
+            {c.level && <p className="font-read text-[15px] text-soft">{c.level}</p>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Remarks on lines, each with its lines. */
+function OnLines({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
+  const remarks = (v.returned?.remarks ?? []).filter((r) => r.file !== undefined && r.line !== undefined);
+  if (remarks.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-labelledby="on-lines" className="mt-7">
+      <h2 id="on-lines" className="border-b border-rule pb-1 text-[21px]">
+        Said of lines
+      </h2>
+      {remarks.map((r, i) => (
+        <div key={i} className="border-b border-rule py-3">
+          <Excerpts
+            submission={v.attempt.id}
+            evidence={[{ file: r.file!, line: r.line!, endLine: r.line!, note: '' }]}
+            sources={v.files}
+            verdict="UNCLEAR"
+            most={1}
+          />
+          <Said remarks={[r]} />
+        </div>
+      ))}
+    </section>
   );
 }
 

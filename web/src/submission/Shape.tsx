@@ -41,10 +41,12 @@ export function Shape(props: {
                 {counted(others, 'type')} that {others === 1 ? 'plays' : 'play'} no role
               </label>
             )}
-            <label className="flex items-baseline gap-2">
-              <input type="checkbox" checked={beside} onChange={(e) => setBeside(e.target.checked)} />
-              the pattern itself
-            </label>
+            {patterns.length > 0 && (
+              <label className="flex items-baseline gap-2">
+                <input type="checkbox" checked={beside} onChange={(e) => setBeside(e.target.checked)} />
+                the pattern itself
+              </label>
+            )}
             {diagram.leftOut > 0 && (
               <span className="text-soft">{counted(diagram.leftOut, 'type')} more than can be drawn</span>
             )}

@@ -291,6 +291,15 @@ function Left(props: { submission: Submission; open: Judged[]; onRole: (role: st
           />
         </>
       )}
+      <p className="mt-7 text-[14px]">
+        <Link to={`/exercises/${s.exercise.exerciseId}/beside?of=${s.id}`} className="quiet">
+          Lay beside others
+        </Link>
+        <br />
+        <Link to={`/exercises/${s.exercise.exerciseId}/alike?with=${s.id}`} className="quiet">
+          Those with the same mistakes
+        </Link>
+      </p>
       <KeyTable groups={KEYS} />
     </>
   );

@@ -29,6 +29,7 @@ import org.springframework.mock.web.MockHttpSession;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder;
 
 /** A student's own pages: from the link that is handed out to the receipt, and nothing of anybody else's. */
@@ -294,5 +295,64 @@ class StudyTest {
                 .getContentAsString();
 
         assertEquals("Somebody of the staff has the sign-in maike.", JsonPath.read(links, "$[0].problem"));
+    }
+
+    @Test
+    void whatWasMadeOfItIsSeenOnceItIsReturned() throws Exception {
+        long attempt = handedIn(fenja, Harbour.GOOD);
+        String page = "/api/submissions/" + attempt;
+        mark(attempt, put(page + "/feedback"), "{\"text\":\"Well **done**.\"}");
+        mark(
+                attempt,
+                put(page + "/points").param("item", "requirement:delegates"),
+                "{\"points\":2,\"reason\":\"Among us: generous.\"}");
+        mark(attempt, post(page + "/remarks"), "{\"item\":\"requirement:delegates\",\"text\":\"Look here.\"}");
+
+        http.perform(post(returned()).session(lead).with(csrf()))
+                .andExpect(jsonPath("$.changed").value(0))
+                .andExpect(jsonPath("$.unsettled").value(1));
+        http.perform(get(page + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned").doesNotExist());
+
+        mark(attempt, put(page + "/settled"), "{\"settled\":true,\"open\":true}");
+        http.perform(get(page + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned").doesNotExist());
+        http.perform(post(returned()).session(lead).with(csrf()))
+                .andExpect(jsonPath("$.changed").value(1));
+
+        String seen = http.perform(get(page + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned.feedback").value("Well **done**."))
+                .andExpect(jsonPath("$.returned.remarks[0].text").value("Look here."))
+                .andExpect(jsonPath("$.returned.items['requirement:delegates'].points")
+                        .value(2))
+                .andExpect(jsonPath("$.findings.findings", hasSize(8)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertEquals(-1, seen.indexOf("Among us"), "what tutors say to each other stays with them");
+
+        http.perform(delete(returned()).session(lead).with(csrf()))
+                .andExpect(jsonPath("$.changed").value(1));
+        http.perform(get(page + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned").doesNotExist());
+    }
+
+    private String returned() {
+        return "/api/exercises/" + place.exercise() + "/returned";
+    }
+
+    private void mark(long attempt, MockHttpServletRequestBuilder request, String body) throws Exception {
+        String version = JsonPath.read(
+                http.perform(get("/api/submissions/" + attempt).session(lead))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.review.version");
+        http.perform(request.session(lead)
+                        .with(csrf())
+                        .header("If-Match", "\"" + version + "\"")
+                        .contentType("application/json")
+                        .content(body))
+                .andExpect(status().isOk());
     }
 }

@@ -2,6 +2,7 @@ package hausaufgabe.server.study;
 
 import hausaufgabe.core.exercise.ExerciseSettings.Shown;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.core.report.ClassDiagram;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param form null where no role was found
  * @param scenarios empty where the exercise does not show them
  * @param scenariosShown whether it does
+ * @param diagram the submission as a class diagram; null in what was kept from before there was one
  */
 record Findings(
         boolean compiled,
@@ -24,11 +26,16 @@ record Findings(
         Map<String, List<Evidence>> places,
         List<Finding> findings,
         List<ScenarioResult> scenarios,
-        boolean scenariosShown) {
+        boolean scenariosShown,
+        @Nullable ClassDiagram diagram) {
 
-    /** Null where nothing is shown. */
-    static @Nullable Findings of(CheckReport report, Shown shown) {
-        if (shown == Shown.NOTHING) {
+    /**
+     * Null where nothing is shown.
+     *
+     * @param returned whether the work was given back, with which what was found is shown in any case
+     */
+    static @Nullable Findings of(CheckReport report, Shown shown, boolean returned) {
+        if (shown == Shown.NOTHING && !returned) {
             return null;
         }
         boolean runs = shown == Shown.FINDINGS_AND_SCENARIOS;
@@ -43,6 +50,7 @@ record Findings(
                         .map(f -> f.worth(0, 0))
                         .toList(),
                 runs ? report.scenarios().stream().map(s -> s.worth(0, 0)).toList() : List.of(),
-                runs);
+                runs,
+                report.diagram());
     }
 }

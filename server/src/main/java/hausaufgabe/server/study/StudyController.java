@@ -17,6 +17,7 @@ import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.exercise.PatternView;
 import hausaufgabe.server.exercise.Pictures;
 import hausaufgabe.server.git.GitAddress;
+import hausaufgabe.server.review.Returns;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.PushView;
 import hausaufgabe.server.submission.SourcePiece;
@@ -65,6 +66,7 @@ class StudyController {
     private final Extensions extensions;
     private final Submissions submissions;
     private final Steps steps;
+    private final Returns returns;
     private final CheckDispatcher checkers;
     private final Clock clock;
 
@@ -74,6 +76,7 @@ class StudyController {
             Extensions extensions,
             Submissions submissions,
             Steps steps,
+            Returns returns,
             CheckDispatcher checkers,
             Clock clock) {
         this.courses = courses;
@@ -81,6 +84,7 @@ class StudyController {
         this.extensions = extensions;
         this.submissions = submissions;
         this.steps = steps;
+        this.returns = returns;
         this.checkers = checkers;
         this.clock = clock;
     }
@@ -171,7 +175,10 @@ class StudyController {
 
     record OwnFile(String path, int lines) {}
 
-    /** @param findings null as long as there is no report, or nothing of it is shown */
+    /**
+     * @param findings null as long as there is no report, or nothing of it is shown
+     * @param returned what people made of it; null until it is given back
+     */
     record OwnAttemptView(
             OwnAttempt attempt,
             long exerciseId,
@@ -181,7 +188,8 @@ class StudyController {
             String student,
             List<OwnFile> files,
             ExerciseSettings.Shown shows,
-            @Nullable Findings findings) {}
+            @Nullable Findings findings,
+            Returns.@Nullable ReturnedWork returned) {}
 
     /** The exercises of all one's courses that are open, or were. */
     @GetMapping("/api/mine")
@@ -411,6 +419,7 @@ class StudyController {
         Seen seen = seenAttempt(s, person);
         submissions.lookAt(id);
         ExerciseSettings.Shown shows = seen.version().settings().shows();
+        Optional<Returns.ReturnedWork> returned = returns.of(s);
         return new OwnAttemptView(
                 attempts(seen.version(), seen.student(), person).stream()
                         .filter(a -> a.id() == id)
@@ -425,7 +434,8 @@ class StudyController {
                         .map(f -> new OwnFile(f.path(), (int) f.text().lines().count()))
                         .toList(),
                 shows,
-                s.report().map(r -> Findings.of(r, shows)).orElse(null));
+                s.report().map(r -> Findings.of(r, shows, returned.isPresent())).orElse(null),
+                returned.orElse(null));
     }
 
     /** How an attempt of one's own came by git, and the steps on the way, as far as the exercise shows them. */

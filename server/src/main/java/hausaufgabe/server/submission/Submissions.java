@@ -43,6 +43,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Submissions implements InCourse, Manuscripts.HandIns {
 
     interface Repository extends JpaRepository<Submission, Long> {
+        @Query("select s.id from Submission s where s.exerciseId = ?1 order by s.id")
+        List<Long> idsOf(Long exerciseId);
+
         List<Submission> findByExerciseIdAndStudentIdOrderByAttemptAsc(Long exerciseId, Long studentId);
 
         @Query("select coalesce(max(s.attempt), 0) from Submission s where s.exerciseId = ?1 and s.studentId = ?2")
@@ -393,6 +396,11 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
                 .findById(number)
                 .map(s -> courses.student(exercises.courseOf(s.exerciseId).orElseThrow(), s.studentId)
                         .group());
+    }
+
+    /** Every attempt of every student, by its number. */
+    public List<Long> idsOf(long exercise) {
+        return submissions.idsOf(exercise);
     }
 
     /** @throws Problem where there is no such submission */
