@@ -231,17 +231,6 @@ function Group(props: {
           usual={usual}
         />
       ))}
-      {g.members.length > 1 && (
-        <Link
-          to={`/exercises/${e.id}/beside?of=${g.members
-            .slice(0, 4)
-            .map((m) => m.submissionId)
-            .join(',')}`}
-          className="quiet mt-2 inline-block text-[14px]"
-        >
-          {g.members.length > 4 ? 'The first four' : 'All of them'} side by side
-        </Link>
-      )}
       {e.rights.includes('MARK') &&
         (answering ? (
           <AnswerAll
@@ -255,10 +244,21 @@ function Group(props: {
             }}
           />
         ) : (
-          <button type="button" className="act mt-3" onClick={() => setAnswering(true)}>
+          <button type="button" className="act mt-3 mr-5" onClick={() => setAnswering(true)}>
             {g.members.length === 1 ? 'Answer it' : `Answer all ${g.members.length}`}
           </button>
         ))}
+      {g.members.length > 1 && (
+        <Link
+          to={`/exercises/${e.id}/beside?of=${g.members
+            .slice(0, 4)
+            .map((m) => m.submissionId)
+            .join(',')}`}
+          className="quiet mt-3 inline-block text-[14px]"
+        >
+          {g.members.length > 4 ? 'The first four' : 'All of them'} side by side
+        </Link>
+      )}
     </li>
   );
 }
@@ -276,9 +276,9 @@ function Way(props: {
   const roles = e.patterns.flatMap((p) => p.roles.map((r) => r.name));
   return (
     <div className={props.alone ? 'mt-2' : 'mt-3 border-l border-rule pl-3'}>
-      {said.length > 0 && (
+      {!props.alone && said.length > 0 && (
         <p className="font-read text-[15px] text-soft">
-          {!props.alone && <span className="font-ui font-semibold text-ink">{miss.count}: </span>}
+          <span className="font-ui font-semibold text-ink">{miss.count}: </span>
           {said.map((s, i) => (
             <span key={i}>
               <Template text={s} roles={roles} />{' '}
@@ -286,14 +286,14 @@ function Way(props: {
           ))}
         </p>
       )}
-      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1" aria-label="Submissions">
+      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1.5" aria-label="Submissions">
         {members.map((m) => {
           const odd = differences(m, props.usual);
           return (
             <li key={m.submissionId} className="text-[14px]">
               <Link
                 to={`/submissions/${m.submissionId}`}
-                className={`quiet break-words ${m.settled ? 'text-soft' : 'font-semibold'}`}
+                className={`quiet inline-block min-h-[24px] break-words ${m.settled ? 'text-soft' : 'font-semibold'}`}
               >
                 {m.student.name}
               </Link>
@@ -329,7 +329,11 @@ function NearTwins({ exercise: e }: { exercise: Exercise }) {
             className="flex flex-wrap gap-x-5 border-b border-dotted border-rule py-2"
           >
             {g.members.map((m) => (
-              <Link key={m.submissionId} to={`/submissions/${m.submissionId}`} className="quiet">
+              <Link
+                key={m.submissionId}
+                to={`/submissions/${m.submissionId}`}
+                className="quiet inline-block min-h-[24px]"
+              >
                 {m.student.name}
                 <span className="text-[13px]">, group {m.student.group}</span>
               </Link>

@@ -292,11 +292,17 @@ function Left(props: { submission: Submission; open: Judged[]; onRole: (role: st
         </>
       )}
       <p className="mt-7 text-[14px]">
-        <Link to={`/exercises/${s.exercise.exerciseId}/beside?of=${s.id}`} className="quiet">
+        <Link
+          to={`/exercises/${s.exercise.exerciseId}/beside?of=${s.id}`}
+          className="quiet inline-block py-[3px]"
+        >
           Lay beside others
         </Link>
         <br />
-        <Link to={`/exercises/${s.exercise.exerciseId}/alike?with=${s.id}`} className="quiet">
+        <Link
+          to={`/exercises/${s.exercise.exerciseId}/alike?with=${s.id}`}
+          className="quiet inline-block py-[3px]"
+        >
           Those with the same mistakes
         </Link>
       </p>

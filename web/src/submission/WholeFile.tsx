@@ -102,7 +102,7 @@ export function WholeFile(props: {
         tabIndex={0}
         role="group"
         aria-label={`${path}, ${total} lines`}
-        className="relative max-h-[70vh] overflow-auto font-code text-[12.8px] leading-[21px]"
+        className="relative max-h-[70vh] overflow-auto font-code text-[12.8px] leading-[24px]"
       >
         {source.isPending && <p className="p-2 text-soft italic">Opening the file …</p>}
         {source.isError && <p className="p-2 text-madder">{source.error.message}</p>}
@@ -110,7 +110,7 @@ export function WholeFile(props: {
           <div
             key={c}
             className="w-max min-w-full"
-            style={{ contentVisibility: 'auto', containIntrinsicSize: `auto ${chunk.length * 21}px` }}
+            style={{ contentVisibility: 'auto', containIntrinsicSize: `auto ${chunk.length * 24}px` }}
           >
             {chunk.map((line, i) => {
               const n = from + c * CHUNK + i;

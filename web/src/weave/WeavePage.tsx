@@ -231,7 +231,7 @@ function Fabric(props: {
           <li
             key={c.item}
             style={{ height: ROW }}
-            className={`truncate text-right font-read text-[14px] leading-[26px] ${at?.row === i ? 'text-ink' : 'text-soft'}`}
+            className={`truncate font-read text-[14px] leading-[26px] ${at?.row === i ? 'text-ink' : 'text-soft'}`}
           >
             <Asked item={c.item} exercise={props.exercise} />
           </li>
@@ -368,7 +368,7 @@ function Chosen(props: { exercise: Exercise; weave: Weave; chosen?: { from: numb
           <li key={s.submissionId}>
             <Link
               to={`/submissions/${s.submissionId}`}
-              className={`quiet ${s.settled ? '' : 'font-semibold'}`}
+              className={`quiet inline-block min-h-[24px] ${s.settled ? '' : 'font-semibold'}`}
             >
               {s.student}
             </Link>

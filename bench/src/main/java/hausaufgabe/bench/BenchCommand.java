@@ -23,6 +23,7 @@ import picocli.CommandLine.Spec;
             "fairness: verdicts against what a person says of the same programs, as they are and written otherwise.",
             "intake: a pile of submissions from its upload until all are checked, and the pages meanwhile.",
             "workers: a pile of submissions that 1, 2 and 4 workers check, and 4 of which one is killed.",
+            "pages: what somebody who marks waits for, in the real browser.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {
@@ -32,7 +33,7 @@ final class BenchCommand implements Callable<Integer> {
 
     @Parameters(
             paramLabel = "WHAT",
-            description = "What to measure: structure, trees, behaviour, fairness, intake, workers or sheet.")
+            description = "What to measure: structure, trees, behaviour, fairness, intake, workers, pages or sheet.")
     private String what;
 
     @Option(
@@ -78,6 +79,7 @@ final class BenchCommand implements Callable<Integer> {
             }
             case "intake" -> new IntakeBench(samples).run();
             case "workers" -> new WorkersBench(samples).run();
+            case "pages" -> new PagesBench(samples).run();
             case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
@@ -88,7 +90,8 @@ final class BenchCommand implements Callable<Integer> {
             default ->
                 throw new ParameterException(
                         spec.commandLine(),
-                        "bench measures structure, trees, behaviour, fairness, intake, workers or sheet, not " + what);
+                        "bench measures structure, trees, behaviour, fairness, intake, workers, pages or sheet, not "
+                                + what);
         }
         return 0;
     }

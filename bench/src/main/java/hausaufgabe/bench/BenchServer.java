@@ -35,7 +35,7 @@ import org.springframework.util.FileSystemUtils;
 /** The server as it is, on records of its own, spoken to over HTTP by a lead who is signed in. */
 final class BenchServer implements AutoCloseable {
 
-    private static final String PASSWORD = "harbour wall";
+    static final String PASSWORD = "harbour wall";
 
     private final Path data;
     private final ConfigurableApplicationContext context;
@@ -67,6 +67,10 @@ final class BenchServer implements AutoCloseable {
     /** Where its records are. */
     Path data() {
         return data;
+    }
+
+    String address() {
+        return address;
     }
 
     Person lead() {

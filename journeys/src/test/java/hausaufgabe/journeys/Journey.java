@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -60,7 +61,7 @@ abstract class Journey {
 
     @BeforeAll
     void start() throws Exception {
-        application = RunningApplication.demo();
+        application = application();
         // a machine that builds and checks at the same time answers late
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create();
@@ -69,6 +70,11 @@ abstract class Journey {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
+    }
+
+    /** What is looked at: the demonstration with few submissions. */
+    RunningApplication application() throws Exception {
+        return RunningApplication.demo();
     }
 
     @AfterAll
@@ -105,6 +111,12 @@ abstract class Journey {
         if (journey.getExecutionException().isPresent()) {
             System.out.println(page.url() + "\n" + page.locator("body").innerText() + "\n" + application.lastWords());
         }
+    }
+
+    /** Goes on in a browser that wants it dark, or light, and as wide as this. */
+    void look(ColorScheme scheme, int width) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        page.setViewportSize(width, 800);
     }
 
     void signIn(String login) {
