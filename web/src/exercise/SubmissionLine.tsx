@@ -1,5 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Api } from '../api/client';
+import { fetchAhead } from '../api/marks';
 import { points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { SmallStroke } from '../verdict/Stroke';
@@ -9,10 +11,15 @@ import { stateOf } from './tally';
 export function SubmissionLine({ row }: { row: Api<'Row'> }) {
   const a = row.handedIn!;
   const state = stateOf(row);
+  const queries = useQueryClient();
+  // what is pointed at is likely opened next
+  const ahead = () => fetchAhead(queries, a.submissionId);
   return (
     <li className="border-b border-dotted border-rule">
       <Link
         to={`/submissions/${a.submissionId}`}
+        onPointerEnter={ahead}
+        onFocus={ahead}
         className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2 hover:bg-paper min-[900px]:grid min-[900px]:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)_96px_minmax(0,1fr)_86px]"
       >
         <span className="truncate font-semibold" title={row.student.name}>

@@ -10,6 +10,7 @@ import { isOwn } from '../exercise/tally';
 import { CameByGit } from '../git/CameByGit';
 import { RoleSeals } from '../seal/Seal';
 import { KeyTable } from '../page/KeyTable';
+import { Later } from '../page/Later';
 import { Moment } from '../page/Moment';
 import { Mistake, Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
@@ -208,8 +209,10 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         ) : (
           <NoReport submission={s} />
         )}
-        <CameByGit submission={s.id} />
-        <Sources submission={s} onType={s.report && ((type) => setAsked({ type }))} />
+        <Later>
+          <CameByGit submission={s.id} />
+          <Sources submission={s} onType={s.report && ((type) => setAsked({ type }))} />
+        </Later>
         {asked && s.report && (
           <GiveRole
             submission={s}
@@ -432,14 +435,16 @@ function Report(props: {
           </ul>
         </section>
       )}
-      <Shape
-        diagram={report.diagram}
-        patterns={props.patterns}
-        name={`${submission.exercise.title}, ${submission.student.name}`}
-        onType={row.onType}
-      />
-      {report.demonstration && <Demonstration demonstration={report.demonstration} roles={report.roles} />}
-      <Health facts={report.health} />
+      <Later>
+        <Shape
+          diagram={report.diagram}
+          patterns={props.patterns}
+          name={`${submission.exercise.title}, ${submission.student.name}`}
+          onType={row.onType}
+        />
+        {report.demonstration && <Demonstration demonstration={report.demonstration} roles={report.roles} />}
+        <Health facts={report.health} />
+      </Later>
     </>
   );
 }

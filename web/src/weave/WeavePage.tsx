@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState, useSyncExternalStore, type KeyboardEvent } from 'react';
 import { Link, useParams } from 'react-router';
 import { Asked } from '../alike/Asked';
 import { useWeave } from '../api/cohort';
@@ -114,7 +114,6 @@ function Fabric(props: {
 }) {
   const { weave, chosen, onChosen } = props;
   const room = useRef<HTMLDivElement>(null);
-  const canvas = useRef<HTMLCanvasElement>(null);
   const [width, setWidth] = useState(800);
   const [at, setAt] = useState<{ row: number; column: number }>();
   const grip = useRef<number>(undefined);
@@ -132,62 +131,8 @@ function Fabric(props: {
     return () => observer.disconnect();
   }, []);
 
-  useEffect(() => {
-    const place = room.current!;
-    const target = canvas.current!;
-    const style = getComputedStyle(place);
-    const ink = (name: string) => style.getPropertyValue(name).trim();
-    const inks: Inks = {
-      MET: ink('--verdigris'),
-      PARTLY: ink('--ochre'),
-      MISSING: ink('--madder'),
-      UNCLEAR: ink('--slate'),
-      NOT_APPLICABLE: ink('--rule'),
-    };
-    let asked = 0;
-    function paint() {
-      asked = 0;
-      const density = window.devicePixelRatio || 1;
-      if (target.width !== Math.ceil(width * density) || target.height !== Math.ceil(height * density)) {
-        target.width = Math.ceil(width * density);
-        target.height = Math.ceil(height * density);
-      }
-      const pen = target.getContext('2d')!;
-      pen.setTransform(density, 0, 0, density, 0, 0);
-      pen.clearRect(0, 0, width, height);
-      const first = Math.max(0, Math.floor(place.scrollLeft / thread));
-      const last = Math.min(columns, Math.ceil((place.scrollLeft + width) / thread) + 1);
-      const left = first * thread - place.scrollLeft;
-      if (chosen) {
-        pen.fillStyle = ink('--tint');
-        pen.fillRect(
-          chosen.from * thread - place.scrollLeft,
-          0,
-          (chosen.to - chosen.from + 1) * thread,
-          height,
-        );
-      }
-      draw(pen, strokes.slice(first, last), { left, width: thread }, inks);
-      if (at) {
-        pen.strokeStyle = ink('--ink');
-        pen.lineWidth = 1.5;
-        pen.strokeRect(at.column * thread - place.scrollLeft, at.row * ROW + 0.5, thread, ROW - 1);
-      }
-      performance.mark('weave-drawn');
-    }
-    const soon = () => {
-      asked ||= requestAnimationFrame(paint);
-    };
-    paint();
-    place.addEventListener('scroll', soon, { passive: true });
-    return () => {
-      place.removeEventListener('scroll', soon);
-      cancelAnimationFrame(asked);
-    };
-  }, [strokes, columns, thread, width, height, at, chosen]);
-
   function cell(e: { clientX: number; clientY: number }) {
-    const box = canvas.current!.getBoundingClientRect();
+    const box = room.current!.getBoundingClientRect();
     const column = Math.floor((e.clientX - box.left + room.current!.scrollLeft) / thread);
     const row = Math.floor((e.clientY - box.top) / ROW);
     return column >= 0 && column < columns && row >= 0 && row < rows ? { row, column } : undefined;
@@ -250,11 +195,9 @@ function Fabric(props: {
         className="relative overflow-x-auto overflow-y-hidden"
         style={{ height: height + 16 }}
       >
-        <div style={{ width: columns * thread, height: 1 }} aria-hidden />
-        <canvas
-          ref={canvas}
-          style={{ width, height, position: 'sticky', left: 0, top: 0, marginTop: -1 }}
-          className="block"
+        <div
+          className="relative flex"
+          style={{ width: columns * thread, height }}
           onPointerDown={(e) => {
             const c = cell(e);
             grip.current = c?.column;
@@ -279,7 +222,23 @@ function Fabric(props: {
             }
             grip.current = undefined;
           }}
-        />
+        >
+          {chosen && (
+            <div
+              className="absolute top-0 bottom-0 bg-tint"
+              style={{ left: chosen.from * thread, width: (chosen.to - chosen.from + 1) * thread }}
+            />
+          )}
+          {Array.from({ length: Math.ceil(columns / PIECE) }, (_, i) => (
+            <Threads key={i} strokes={strokes} from={i * PIECE} thread={thread} rows={rows} />
+          ))}
+          {at && (
+            <div
+              className="absolute border-[1.5px] border-ink"
+              style={{ left: at.column * thread, top: at.row * ROW, width: thread, height: ROW }}
+            />
+          )}
+        </div>
       </div>
       <p
         role="status"
@@ -288,6 +247,61 @@ function Fabric(props: {
         {at && <Here exercise={props.exercise} weave={weave} at={at} />}
       </p>
     </div>
+  );
+}
+
+/** Threads that are drawn together: as many as one picture can hold on any screen. */
+const PIECE = 250;
+
+/** Some of the threads, drawn once; that they move is the browser's business. */
+function Threads(props: { strokes: string[]; from: number; thread: number; rows: number }) {
+  const { strokes, from, thread, rows } = props;
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const count = Math.min(PIECE, strokes.length - from);
+  const [width, height] = [count * thread, rows * ROW];
+  const dark = useDark();
+  useLayoutEffect(() => {
+    const target = canvas.current!;
+    function paint() {
+      const style = getComputedStyle(target);
+      const ink = (name: string) => style.getPropertyValue(name).trim();
+      const inks: Inks = {
+        MET: ink('--verdigris'),
+        PARTLY: ink('--ochre'),
+        MISSING: ink('--madder'),
+        UNCLEAR: ink('--slate'),
+        NOT_APPLICABLE: ink('--rule'),
+      };
+      const density = window.devicePixelRatio || 1;
+      target.width = Math.ceil(width * density);
+      target.height = Math.ceil(height * density);
+      const pen = target.getContext('2d')!;
+      pen.setTransform(density, 0, 0, density, 0, 0);
+      draw(pen, strokes.slice(from, from + count), { left: 0, width: thread }, inks);
+      performance.mark('weave-drawn');
+    }
+    if (from === 0) {
+      paint();
+      return;
+    }
+    // what is out of view comes when what is in view stands
+    const wait = setTimeout(paint, 60 + from / 4);
+    return () => clearTimeout(wait);
+  }, [strokes, from, count, thread, width, height, dark]);
+  return <canvas ref={canvas} style={{ width, height }} className="relative block shrink-0" />;
+}
+
+const DARK = '(prefers-color-scheme: dark)';
+
+/** Whether it is dark, so that what is drawn by hand is drawn anew when that changes. */
+function useDark(): boolean {
+  return useSyncExternalStore(
+    (listener) => {
+      const query = window.matchMedia(DARK);
+      query.addEventListener('change', listener);
+      return () => query.removeEventListener('change', listener);
+    },
+    () => window.matchMedia(DARK).matches,
   );
 }
 

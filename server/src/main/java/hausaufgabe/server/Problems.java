@@ -1,5 +1,6 @@
 package hausaufgabe.server;
 
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -85,7 +86,7 @@ class Problems {
     /** What Spring refuses by itself: a method, a header, a value that does not fit. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> onRefusal(Exception e) throws Exception {
-        if (e instanceof AsyncRequestNotUsableException) {
+        if (e instanceof AsyncRequestNotUsableException || e instanceof ClientAbortException) {
             // whoever asked is gone
             return null;
         }
