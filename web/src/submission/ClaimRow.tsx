@@ -88,17 +88,7 @@ export function RequirementRow(
     >
       <p className="reading">
         <Words sentence={f.text} />{' '}
-        {isPlain && !remarked && (
-          <button
-            type="button"
-            data-unfold
-            className="quiet font-ui text-[13.5px] whitespace-nowrap"
-            aria-expanded={open}
-            onClick={() => setOpened(!opened)}
-          >
-            {open ? 'less' : 'why'}
-          </button>
-        )}
+        {isPlain && !remarked && <Unfold more="why" open={open} onChange={setOpened} />}
       </p>
       {open && (
         <>
@@ -134,37 +124,56 @@ export function RequirementRow(
   );
 }
 
+/** Opens what is one line, and closes it again. */
+function Unfold({
+  more,
+  open,
+  onChange,
+}: {
+  more: string;
+  open: boolean;
+  onChange: (open: boolean) => void;
+}) {
+  return (
+    <button
+      type="button"
+      data-unfold
+      className="quiet font-ui text-[13.5px] whitespace-nowrap"
+      aria-expanded={open}
+      onClick={() => onChange(!open)}
+    >
+      {open ? 'less' : more}
+    </button>
+  );
+}
+
 /** Lines that stand under another claim already, and other claims that rest on the lines here. */
 function Elsewhere({ resting }: { resting: Resting }) {
   return (
     <>
-      {resting.elsewhere.length > 0 && (
-        <p className="mt-1.5 text-[13.5px] text-soft">
-          Rests on the lines shown with{' '}
-          {resting.elsewhere.map((r, i) => (
-            <span key={r.id}>
-              {i > 0 && ' and '}
-              <a href={`#${r.id}`} className="quiet">
-                {r.text}
-              </a>
-            </span>
-          ))}
-        </p>
-      )}
-      {resting.alsoFor.length > 0 && (
-        <p className="mt-1.5 text-[13.5px] text-soft">
-          These lines speak also for{' '}
-          {resting.alsoFor.map((r, i) => (
-            <span key={r.id}>
-              {i > 0 && ' and '}
-              <a href={`#${r.id}`} className="quiet">
-                {r.text}
-              </a>
-            </span>
-          ))}
-        </p>
-      )}
+      <Others text="Rests on the lines shown with" claims={resting.elsewhere} />
+      <Others text="These lines speak also for" claims={resting.alsoFor} />
     </>
+  );
+}
+
+/** Other claims of the page, each a way to it; nothing where there are none. */
+function Others({ text, claims }: { text: string; claims: { id: string; text: string }[] }) {
+  if (claims.length === 0) {
+    return null;
+  }
+  return (
+    <p className="mt-1.5 text-[13.5px] text-soft">
+      {text}{' '}
+      {claims.map((c, i) => (
+        <span key={c.id}>
+          {i > 0 && ' and '}
+          <a href={`#${c.id}`} className="quiet">
+            {c.text}
+          </a>
+        </span>
+      ))}
+    </p>
   );
 }
 
@@ -252,18 +261,7 @@ export function ScenarioRow(props: RowProps & { claim: Extract<Claim, { kind: 's
       }
     >
       <p className="reading">
-        {s.name}.{' '}
-        {passed && !remarked && (
-          <button
-            type="button"
-            data-unfold
-            className="quiet font-ui text-[13.5px] whitespace-nowrap"
-            aria-expanded={open}
-            onClick={() => setOpened(!opened)}
-          >
-            {open ? 'less' : 'how it went'}
-          </button>
-        )}
+        {s.name}. {passed && !remarked && <Unfold more="how it went" open={open} onChange={setOpened} />}
       </p>
       {open && (
         <>

@@ -32,13 +32,21 @@ public class JointAnswers {
 
     private final Repository answers;
     private final Reviews reviews;
+    private final JointMarks marks;
     private final Submissions submissions;
     private final Clock clock;
     private final ObjectMapper mapper;
 
-    JointAnswers(Repository answers, Reviews reviews, Submissions submissions, Clock clock, ObjectMapper mapper) {
+    JointAnswers(
+            Repository answers,
+            Reviews reviews,
+            JointMarks marks,
+            Submissions submissions,
+            Clock clock,
+            ObjectMapper mapper) {
         this.answers = answers;
         this.reviews = reviews;
+        this.marks = marks;
         this.submissions = submissions;
         this.clock = clock;
         this.mapper = mapper;
@@ -82,7 +90,7 @@ public class JointAnswers {
         if (those.isEmpty() || those.size() > MOST) {
             throw Problem.badRequest("Choose from 1 to " + MOST + " submissions. Nothing was changed.");
         }
-        List<Reviews.Before> parts = new ArrayList<>();
+        List<JointMarks.Before> parts = new ArrayList<>();
         List<Long> leftOut = new ArrayList<>();
         Set<Long> seen = new HashSet<>();
         for (Answered a : those) {
@@ -96,19 +104,20 @@ public class JointAnswers {
             if (s.report().isEmpty() || !reviews.version(s.id()).equals(a.version())) {
                 leftOut.add(s.id());
             } else {
-                parts.add(reviews.answer(
+                parts.add(marks.answer(
                         s, RemarkNames.filled(remark, s.report().get()), answer.points(), answer.settle(), by));
             }
         }
         JointAnswer made = answers.save(new JointAnswer(exercise, remark, by.id(), Instant.now(clock), json(parts)));
-        return new Given(made.id, parts.stream().map(Reviews.Before::submission).toList(), List.copyOf(leftOut));
+        return new Given(
+                made.id, parts.stream().map(JointMarks.Before::submission).toList(), List.copyOf(leftOut));
     }
 
     /** Whom an answer was given to. */
     @Transactional(readOnly = true)
     public List<Long> submissionsOf(long exercise, long answer) {
         return parts(get(exercise, answer)).stream()
-                .map(Reviews.Before::submission)
+                .map(JointMarks.Before::submission)
                 .toList();
     }
 
@@ -125,8 +134,8 @@ public class JointAnswers {
         }
         List<Long> put = new ArrayList<>();
         List<Long> leftOut = new ArrayList<>();
-        for (Reviews.Before before : parts(a)) {
-            (reviews.putBack(before, by) ? put : leftOut).add(before.submission());
+        for (JointMarks.Before before : parts(a)) {
+            (marks.putBack(before, by) ? put : leftOut).add(before.submission());
         }
         a.undoneAt = Instant.now(clock);
         answers.save(a);
@@ -139,7 +148,7 @@ public class JointAnswers {
                 .orElseThrow(() -> Problem.notFound("There is no such answer."));
     }
 
-    private String json(List<Reviews.Before> parts) {
+    private String json(List<JointMarks.Before> parts) {
         try {
             return mapper.writeValueAsString(parts);
         } catch (JsonProcessingException e) {
@@ -147,9 +156,9 @@ public class JointAnswers {
         }
     }
 
-    private List<Reviews.Before> parts(JointAnswer a) {
+    private List<JointMarks.Before> parts(JointAnswer a) {
         try {
-            return mapper.readValue(a.parts, new TypeReference<List<Reviews.Before>>() {});
+            return mapper.readValue(a.parts, new TypeReference<List<JointMarks.Before>>() {});
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }

@@ -17,8 +17,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -36,12 +34,11 @@ public class Reviews {
     /** The version of a review that nobody has begun. */
     private static final String UNTOUCHED = "new";
 
-    private static final int LONGEST_REASON = 1_000;
+    static final int LONGEST_REASON = 1_000;
     private static final int LONGEST_FEEDBACK = 20_000;
     /** The reason of whoever takes what was proposed and gives none. */
     private static final String AGREED = "As proposed.";
 
-    private static final String TAKEN_BACK = "An answer to several was taken back.";
     private static final String CHANGED = "Somebody else has changed this submission's marks since you opened it. "
             + "What is shown now is theirs; your text is still in the field.";
 
@@ -174,7 +171,7 @@ public class Reviews {
         give(submission, item, points, why, by);
     }
 
-    private void give(long submission, Item item, double points, String reason, Person by) {
+    void give(long submission, Item item, double points, String reason, Person by) {
         PointDecision.Key id = new PointDecision.Key(submission, item.key());
         PointDecision d = decisions.findById(id).orElseGet(() -> new PointDecision(id));
         String before = d.points == null ? plain(item.proposed()) : plain(d.points.doubleValue());
@@ -186,104 +183,15 @@ public class Reviews {
         log(submission, GradeChange.Aspect.POINTS, item.key(), before, plain(points), reason, by);
     }
 
-    private static void requireFitting(Item item, double points) {
+    static void requireFitting(Item item, double points) {
         if (points < 0 || points > item.possible() || Marking.quarter(points) != points) {
             throw Problem.badRequest("Give from 0 to " + plain(item.possible()) + " points, in quarters.");
         }
     }
 
-    /**
-     * What stood at a submission before it was answered together with others.
-     *
-     * @param points what a person had decided for the items that were decided anew; those of nobody are not there
-     * @param items that were decided anew
-     * @param lastChange the last change of that answer; where there is a later one, somebody went on from it
-     */
-    record Before(
-            long submission,
-            String feedback,
-            @Nullable Long settledBy,
-            @Nullable Instant settledAt,
-            List<DecidedBefore> points,
-            List<String> items,
-            long lastChange) {}
-
-    record DecidedBefore(String item, double points, String reason, long by, Instant at) {}
-
     /** The version that a change is to be made on. */
     String version(long submission) {
         return reviews.findById(submission).map(r -> String.valueOf(r.version)).orElse(UNTOUCHED);
-    }
-
-    /**
-     * Answers a submission as one of several: the remark joins the feedback, unless it stands there already.
-     *
-     * @param points by items; those that this submission has not are passed over
-     */
-    Before answer(HandedIn s, String remark, Map<String, Double> points, boolean settle, Person by) {
-        Review r = touch(s.id(), version(s.id()));
-        Map<String, Item> items = Items.of(s);
-        List<String> decided =
-                points.keySet().stream().filter(items::containsKey).toList();
-        List<DecidedBefore> before = decided.stream()
-                .flatMap(i -> decisions.findById(new PointDecision.Key(s.id(), i)).stream())
-                .map(d -> new DecidedBefore(d.key.item(), d.points.doubleValue(), d.reason, d.decidedBy, d.decidedAt))
-                .toList();
-        String feedback = r.feedback;
-        Long settledBy = r.settledBy;
-        Instant settledAt = r.settledAt;
-        String reason = remark.length() <= LONGEST_REASON ? remark : remark.substring(0, LONGEST_REASON - 1) + "…";
-        for (String i : decided) {
-            requireFitting(items.get(i), points.get(i));
-            give(s.id(), items.get(i), points.get(i), reason, by);
-        }
-        if (!feedback.contains(remark)) {
-            String joined = feedback.isBlank() ? remark : feedback.stripTrailing() + "\n\n" + remark;
-            requireShort(joined);
-            r.feedback = joined;
-        }
-        GradeChange last = log(s.id(), GradeChange.Aspect.FEEDBACK, null, feedback, r.feedback, null, by);
-        if (settle && settledBy == null) {
-            r.settledBy = by.id();
-            r.settledAt = Instant.now(clock);
-            last = log(s.id(), GradeChange.Aspect.SETTLED, null, "false", "true", null, by);
-        }
-        return new Before(s.id(), feedback, settledBy, settledAt, before, decided, last.id);
-    }
-
-    /** Puts back what stood before an answer to several, unless somebody has gone on from it. */
-    boolean putBack(Before before, Person by) {
-        long id = before.submission();
-        if (changes.lastOf(id) != before.lastChange()) {
-            return false;
-        }
-        Review r = touch(id, version(id));
-        for (String i : before.items()) {
-            PointDecision.Key key = new PointDecision.Key(id, i);
-            PointDecision d = decisions.findById(key).orElseThrow();
-            String given = plain(d.points.doubleValue());
-            Optional<DecidedBefore> earlier =
-                    before.points().stream().filter(p -> p.item().equals(i)).findFirst();
-            earlier.ifPresentOrElse(
-                    p -> {
-                        d.points = BigDecimal.valueOf(p.points());
-                        d.reason = p.reason();
-                        d.decidedBy = p.by();
-                        d.decidedAt = p.at();
-                        decisions.save(d);
-                    },
-                    () -> decisions.delete(d));
-            String back = earlier.map(p -> plain(p.points())).orElse("as proposed");
-            log(id, GradeChange.Aspect.POINTS, i, given, back, TAKEN_BACK, by);
-        }
-        log(id, GradeChange.Aspect.FEEDBACK, null, r.feedback, before.feedback(), TAKEN_BACK, by);
-        r.feedback = before.feedback();
-        if (!Objects.equals(r.settledBy, before.settledBy())) {
-            log(id, GradeChange.Aspect.SETTLED, null, "true", "false", TAKEN_BACK, by);
-            r.settledBy = before.settledBy();
-            r.settledAt = before.settledAt();
-        }
-        return true;
     }
 
     /** Goes back to the points proposed. */
@@ -323,7 +231,7 @@ public class Reviews {
         log(submission, GradeChange.Aspect.FEEDBACK, null, before, text, null, by);
     }
 
-    private static void requireShort(String feedback) {
+    static void requireShort(String feedback) {
         if (feedback.length() > LONGEST_FEEDBACK) {
             throw Problem.badRequest("Feedback can be 20,000 characters long; this is " + feedback.length() + ".");
         }
@@ -381,7 +289,7 @@ public class Reviews {
     }
 
     /** The review to be changed, if it is still in the state that {@code version} names. */
-    private Review touch(long submission, String version) {
+    Review touch(long submission, String version) {
         submissions.get(submission);
         Review r = reviews.findById(submission).orElse(null);
         String current = r == null ? UNTOUCHED : String.valueOf(r.version);
@@ -399,7 +307,7 @@ public class Reviews {
         return r;
     }
 
-    private GradeChange log(
+    GradeChange log(
             long submission,
             GradeChange.Aspect what,
             String item,
@@ -411,7 +319,7 @@ public class Reviews {
                 new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
     }
 
-    private static String plain(double points) {
+    static String plain(double points) {
         return points == Math.rint(points) ? String.valueOf((long) points) : String.valueOf(points);
     }
 }
