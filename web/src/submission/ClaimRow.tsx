@@ -10,6 +10,7 @@ import { Excerpts } from './Excerpt';
 import { standing } from './judging';
 import { PointsBox } from './PointsBox';
 import { Remarks } from './Remarks';
+import { useRight } from './rights';
 import type { Resting } from './shared';
 import { WholeFile } from './WholeFile';
 
@@ -179,6 +180,9 @@ function Others({ text, claims }: { text: string; claims: { id: string; text: st
 
 /** What the check could not decide is settled by a person, one way or the other. */
 function Settle({ item, onMet, onNotMet }: { item: string } & Pick<RowProps, 'onMet' | 'onNotMet'>) {
+  if (!useRight('MARK')) {
+    return null;
+  }
   return (
     <p className="mt-2 flex flex-wrap items-center gap-2">
       <button type="button" className="act py-1" onClick={() => onMet(item)}>
@@ -193,16 +197,17 @@ function Settle({ item, onMet, onNotMet }: { item: string } & Pick<RowProps, 'on
 
 function Say(props: RowProps & { item: string; possible: number; offered?: boolean }) {
   const { item, saying, onSaying } = props;
+  const marks = useRight('MARK');
   return (
     <>
       <Remarks
         submission={props.submission}
         about={{ item, possible: props.possible }}
-        offered={props.offered}
+        offered={props.offered && marks}
         saying={saying === item}
         onSaying={(on) => onSaying(on ? item : undefined)}
       />
-      {saying !== item && (
+      {marks && saying !== item && (
         <button type="button" className="quiet mt-1.5 text-[13.5px]" onClick={() => onSaying(item)}>
           say something
         </button>

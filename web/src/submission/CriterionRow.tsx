@@ -5,6 +5,7 @@ import { points } from '../page/count';
 import { Mistake } from '../page/Notice';
 import { PointsBox } from './PointsBox';
 import { Decided, Row } from './ClaimRow';
+import { useRight } from './rights';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -24,6 +25,7 @@ export function CriterionRow({
   const decide = usePoints(submission, item);
   const withdraw = useWithdrawPoints(submission, item);
   const name = useId();
+  const marks = useRight('MARK');
   /** The level that was just chosen, until it is stored or refused. */
   const [picked, setPicked] = useState<Api<'Level'>>();
   const decision = submission.review.decisions.find((d) => d.item === item);
@@ -52,7 +54,7 @@ export function CriterionRow({
               type="radio"
               name={name}
               checked={(picked ?? chosen) === l}
-              disabled={decide.isPending}
+              disabled={decide.isPending || !marks}
               onChange={() => {
                 setPicked(l);
                 decide.mutate(
@@ -70,9 +72,11 @@ export function CriterionRow({
       {decision && chosen && (
         <p className="text-[13px] text-soft">
           {decision.by}{' '}
-          <button type="button" className="quiet" onClick={() => withdraw.mutate(undefined)}>
-            leave it open again
-          </button>
+          {marks && (
+            <button type="button" className="quiet" onClick={() => withdraw.mutate(undefined)}>
+              leave it open again
+            </button>
+          )}
         </p>
       )}
       <Mistake error={decide.error ?? withdraw.error} />

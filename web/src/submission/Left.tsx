@@ -5,13 +5,15 @@ import { KeyTable } from '../page/KeyTable';
 import { Moment } from '../page/Moment';
 import { requirementsOf, scenariosOf } from './claims';
 import type { Judged } from './judging';
+import { useRight } from './rights';
 import { WhoIsWho } from './WhoIsWho';
 
 type Submission = Api<'SubmissionView'>;
 
 /** Whose it is, what is on the page, and who is who. */
-export function Left(props: { submission: Submission; open: Judged[]; onRole: (role: string) => void }) {
+export function Left(props: { submission: Submission; open: Judged[]; onRole?: (role: string) => void }) {
   const { submission: s, open } = props;
+  const marks = useRight('MARK');
   const claims = s.report ? requirementsOf(s.report) : [];
   const runs = s.report ? scenariosOf(s.report) : [];
   const count = (...v: string[]) => claims.filter((c) => v.includes(c.verdict));
@@ -92,7 +94,7 @@ export function Left(props: { submission: Submission; open: Judged[]; onRole: (r
           Those with the same mistakes
         </Link>
       </p>
-      <KeyTable groups={KEYS} />
+      <KeyTable groups={marks ? KEYS : KEYS.slice(0, 1)} />
     </>
   );
 }

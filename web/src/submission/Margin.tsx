@@ -8,6 +8,7 @@ import { counted, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
 import { nameOf } from './claims';
+import { useRight } from './rights';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -22,6 +23,8 @@ export function Margin(props: {
   const { submission, open, onOpen, onSettled } = props;
   const { review } = submission;
   const [asking, setAsking] = useState(false);
+  const marks = useRight('MARK');
+  const checks = useRight('HAND_IN');
   const settle = useSettle(submission);
   const again = useCheckAgain(submission);
   const running = isBeingChecked(submission.state);
@@ -50,7 +53,7 @@ export function Margin(props: {
       </div>
       <Feedback key={submission.id} submission={submission} />
       <div className="mt-5 flex flex-wrap items-center gap-2">
-        {review.settledBy ? (
+        {!marks ? null : review.settledBy ? (
           <button type="button" className="act" onClick={() => settle.mutate({ settled: false })}>
             Open it again
           </button>
@@ -67,14 +70,16 @@ export function Margin(props: {
             Settle and go on <kbd className="key ml-1 bg-transparent">s</kbd>
           </button>
         )}
-        <button
-          type="button"
-          className="act"
-          disabled={running || again.isPending}
-          onClick={() => again.mutate()}
-        >
-          {running ? 'Being checked' : 'Check again'}
-        </button>
+        {checks && (
+          <button
+            type="button"
+            className="act"
+            disabled={running || again.isPending}
+            onClick={() => again.mutate()}
+          >
+            {running ? 'Being checked' : 'Check again'}
+          </button>
+        )}
       </div>
       {asking && !review.settledBy && (
         <div role="alertdialog" aria-label="Open questions" className="mt-3 border-l-[3px] border-slate pl-3">
@@ -107,7 +112,7 @@ export function Margin(props: {
           </div>
         </div>
       )}
-      <LastDoing />
+      {marks && <LastDoing />}
       <Mistake error={settle.error ?? again.error} />
       <History changes={review.history} submission={submission} />
     </>
@@ -139,10 +144,14 @@ function LastDoing() {
 
 function Feedback({ submission }: { submission: Submission }) {
   const save = useFeedback(submission);
+  const marks = useRight('MARK');
   const stored = submission.review.feedback;
   const [draft, setDraft] = useState<string | null>(null);
   const text = draft ?? stored;
   const writing = draft !== null;
+  if (!marks && !stored) {
+    return null;
+  }
   return (
     <section aria-labelledby="feedback-heading" className="mt-5">
       <h2 id="feedback-heading" className="margin-heading">
@@ -153,7 +162,7 @@ function Feedback({ submission }: { submission: Submission }) {
           <Markdown>{stored}</Markdown>
         </div>
       )}
-      {!writing && (
+      {!writing && marks && (
         <button type="button" id="write-feedback" className="act mt-2" onClick={() => setDraft(stored)}>
           {stored ? 'Write on' : 'Write feedback'} <kbd className="key ml-1">f</kbd>
         </button>

@@ -5,6 +5,7 @@ import { usePoints, useWithdrawPoints } from '../api/marks';
 import { points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
+import { useRight } from './rights';
 
 /** The points for one claim; a person may change them, with a reason. */
 export function PointsBox(props: {
@@ -19,6 +20,25 @@ export function PointsBox(props: {
   const [open, setOpen] = useState(false);
   const decision = props.submission.review.decisions.find((d) => d.item === props.item);
   const now = decision?.points ?? props.proposed;
+  const marks = useRight('MARK');
+  const figure = (
+    <span className={`font-semibold ${props.brief ? '' : 'block'}`}>
+      {decision && (
+        <s className="mr-1 font-normal text-soft" title="proposed">
+          {points(props.proposed)}
+        </s>
+      )}
+      {points(now)}
+    </span>
+  );
+  if (!marks) {
+    return (
+      <p className="w-[66px] px-1 py-0.5 text-right">
+        {figure}
+        <span className="text-[13px] text-soft"> of {points(props.possible)}</span>
+      </p>
+    );
+  }
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
@@ -26,14 +46,7 @@ export function PointsBox(props: {
         className="group w-[66px] self-start rounded-[3px] px-1 py-0.5 text-right hover:bg-tint"
         aria-label={`${points(now)} of ${points(props.possible)} points${decision ? `, changed by ${decision.by}` : ''}. Change: ${props.about}`}
       >
-        <span className={`font-semibold ${props.brief ? '' : 'block'}`}>
-          {decision && (
-            <s className="mr-1 font-normal text-soft" title="proposed">
-              {points(props.proposed)}
-            </s>
-          )}
-          {points(now)}
-        </span>
+        {figure}
         {props.brief ? (
           <span className="text-[13px] text-soft"> of {points(props.possible)}</span>
         ) : (

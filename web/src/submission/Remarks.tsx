@@ -7,6 +7,7 @@ import { points } from '../page/count';
 import { Mistake } from '../page/Notice';
 import { Moment } from '../page/Moment';
 import { filled, generalised } from './names';
+import { useRight } from './rights';
 
 type Submission = Api<'SubmissionView'>;
 type Kept = Api<'KeptRemark'>;
@@ -25,6 +26,8 @@ export function Remarks(props: {
   offered?: boolean;
   saying: boolean;
   onSaying: (saying: boolean) => void;
+  /** where it is about lines, another last line for what is being said */
+  onLast?: (endLine: number) => void;
 }) {
   const { submission: s, about } = props;
   const said = s.review.remarks.filter(isOf(about));
@@ -63,6 +66,7 @@ export function Remarks(props: {
           about={about}
           from={from}
           library={library.data ?? []}
+          onLast={props.onLast}
           onDone={() => {
             setFrom(undefined);
             props.onSaying(false);
@@ -80,6 +84,7 @@ function brief(text: string): string {
 function OneRemark({ submission, remark: r }: { submission: Submission; remark: Api<'RemarkView'> }) {
   const rewrite = useRewrite(submission);
   const takeAway = useTakeAway(submission);
+  const marks = useRight('MARK');
   const [draft, setDraft] = useState<string>();
   if (draft !== undefined) {
     return (
@@ -109,18 +114,23 @@ function OneRemark({ submission, remark: r }: { submission: Submission; remark: 
         <Markdown>{r.text}</Markdown>
       </div>
       <p className="text-[13px] text-soft">
+        {r.line !== undefined && r.line !== r.endLine && `Lines ${r.line} to ${r.endLine}, `}
         {r.by}, <Moment at={r.at} />{' '}
-        <button type="button" className="quiet ml-1" onClick={() => setDraft(r.text)}>
-          rewrite
-        </button>{' '}
-        <button
-          type="button"
-          className="quiet ml-1"
-          disabled={takeAway.isPending}
-          onClick={() => takeAway.mutate(r.id)}
-        >
-          take away
-        </button>
+        {marks && (
+          <>
+            <button type="button" className="quiet ml-1" onClick={() => setDraft(r.text)}>
+              rewrite
+            </button>{' '}
+            <button
+              type="button"
+              className="quiet ml-1"
+              disabled={takeAway.isPending}
+              onClick={() => takeAway.mutate(r.id)}
+            >
+              take away
+            </button>
+          </>
+        )}
       </p>
       <Mistake error={takeAway.error} />
     </div>
@@ -149,11 +159,31 @@ function RemarkText({ text, onText }: { text: string; onText: (text: string) => 
   );
 }
 
+/** Which lines something is said of. */
+function Lines(props: { about: { line: number; endLine: number }; onLast: (endLine: number) => void }) {
+  const { line, endLine } = props.about;
+  return (
+    <p className="mb-1 text-[13px] text-soft">
+      Line {line} to{' '}
+      <input
+        type="number"
+        aria-label="Last line"
+        className="field inline w-[76px] py-0"
+        min={line}
+        value={endLine}
+        onChange={(e) => props.onLast(Math.max(line, Number(e.target.value)))}
+      />
+      , or choose the last with Shift held.
+    </p>
+  );
+}
+
 function SayForm(props: {
   submission: Submission;
   about: About;
   from?: Kept;
   library: Kept[];
+  onLast?: (endLine: number) => void;
   onDone: () => void;
 }) {
   const { submission: s, about, library } = props;
@@ -195,6 +225,7 @@ function SayForm(props: {
 
   return (
     <form onSubmit={submit} className="mt-2 border-l-[3px] border-slate pl-3">
+      {'line' in about && props.onLast && <Lines about={about} onLast={props.onLast} />}
       <RemarkText text={text} onText={setText} />
       {library.length > 0 && (
         <div className="mt-1">

@@ -20,8 +20,12 @@ import { useCursor } from './useCursor';
 import { WholeFile } from './WholeFile';
 import { Left } from './Left';
 import { Report } from './Report';
+import { Rights, type Right } from './rights';
 
 type Submission = Api<'SubmissionView'>;
+
+/** Before it is known what somebody may do. */
+const NONE: Right[] = [];
 
 /** A submission as a page of claims and evidence. */
 export function SubmissionPage() {
@@ -64,6 +68,8 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
   const [saying, setSaying] = useState<string>();
   const [asked, setAsked] = useState<Asked>();
   const [undone, setUndone] = useState<Error | null>(null);
+  const rights = exercise.data?.rights ?? NONE;
+  const marks = rights.includes('MARK');
   const judging = useJudging(s);
   const judged = judgedOf(s);
   const open = judged.filter((j) => j.open);
@@ -102,10 +108,12 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
     });
   const find = (item: string) => judged.find((j) => j.item === item);
   const settling = () => document.getElementById('settle')?.click();
-  useKeys({
+  const reading = {
     n: () => void go(next),
     b: () => void go(before),
-    f: () => document.getElementById('write-feedback')?.click(),
+    o: () => at((j) => cursor.row(j.item)?.querySelector<HTMLElement>('[data-unfold]')?.click()),
+    d: () => document.getElementById('shape-heading')?.focus(),
+    q: () => cursor.to(open[0]?.item),
     '.': () =>
       cursor.move(
         judged.map((j) => j.item),
@@ -116,14 +124,14 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         judged.map((j) => j.item),
         -1,
       ),
-    q: () => cursor.to(open[0]?.item),
+  };
+  const judge = {
+    f: () => document.getElementById('write-feedback')?.click(),
     t: () => at(judging.take, (j) => !j.open || j.levels.length === 0),
     m: () => answer(judging.met),
     x: () => answer(judging.notMet),
     p: () => at((j) => cursor.row(j.item)?.querySelector<HTMLElement>('[data-points]')?.click()),
     r: () => at((j) => setSaying(j.item)),
-    o: () => at((j) => cursor.row(j.item)?.querySelector<HTMLElement>('[data-unfold]')?.click()),
-    d: () => document.getElementById('shape-heading')?.focus(),
     s: settling,
     u: () =>
       void takeBack()
@@ -144,7 +152,8 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
           ),
       ]),
     ),
-  });
+  };
+  useKeys(marks ? { ...reading, ...judge } : reading);
   const roles = s.report
     ? Object.keys(s.report.roles)
     : (exercise.data?.patterns.flatMap((p) => p.roles.map((r) => r.name)) ?? []);
@@ -156,65 +165,67 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
     onSaying: setSaying,
     onMet: (item) => judging.met(find(item)!),
     onNotMet: (item) => judging.notMet(find(item)!),
-    onType: (type) => setAsked({ type }),
+    onType: marks ? (type) => setAsked({ type }) : undefined,
   };
   return (
-    <RoleSeals roles={roles}>
-      <Page
-        title={`${s.student.name}, ${s.exercise.title}`}
-        crumbs={[
-          { text: s.exercise.course, to: `/courses/${s.exercise.courseId}` },
-          { text: `${s.exercise.number} · ${s.exercise.title}`, to: `/exercises/${s.exercise.exerciseId}` },
-          { text: place >= 0 ? `submission ${place + 1} of ${pile.length}` : s.student.name },
-        ]}
-        next={
-          next && (
-            <Link to={`/submissions/${next.handedIn!.submissionId}`} className="hover:text-ink">
-              Next: <span className="font-semibold text-ink">{next.student.name}</span>{' '}
-              <kbd className="key">n</kbd>
-            </Link>
-          )
-        }
-        left={<Left submission={s} open={open} onRole={(role) => setAsked({ role })} />}
-        right={
-          <Margin
-            submission={s}
-            open={open.length}
-            onOpen={() => cursor.to(open[0]?.item)}
-            onSettled={goOn}
-          />
-        }
-      >
-        <Mistake error={judging.error ?? undone} />
-        {s.report ? (
-          <Report
-            submission={s}
-            report={s.report}
-            row={row}
-            patterns={exercise.data?.patterns ?? []}
-            title={
-              exercise.data?.patterns.map((p) => p.title).join(' and ') ||
-              s.report.pattern.replace('+', ' and ')
-            }
-          />
-        ) : (
-          <NoReport submission={s} />
-        )}
-        <Later>
-          <CameByGit submission={s.id} />
-          <Sources submission={s} onType={s.report && ((type) => setAsked({ type }))} />
-        </Later>
-        {asked && s.report && (
-          <GiveRole
-            submission={s}
-            report={s.report}
-            asked={asked}
-            many={many}
-            onClose={() => setAsked(undefined)}
-          />
-        )}
-      </Page>
-    </RoleSeals>
+    <Rights value={rights}>
+      <RoleSeals roles={roles}>
+        <Page
+          title={`${s.student.name}, ${s.exercise.title}`}
+          crumbs={[
+            { text: s.exercise.course, to: `/courses/${s.exercise.courseId}` },
+            { text: `${s.exercise.number} · ${s.exercise.title}`, to: `/exercises/${s.exercise.exerciseId}` },
+            { text: place >= 0 ? `submission ${place + 1} of ${pile.length}` : s.student.name },
+          ]}
+          next={
+            next && (
+              <Link to={`/submissions/${next.handedIn!.submissionId}`} className="hover:text-ink">
+                Next: <span className="font-semibold text-ink">{next.student.name}</span>{' '}
+                <kbd className="key">n</kbd>
+              </Link>
+            )
+          }
+          left={<Left submission={s} open={open} onRole={marks ? (role) => setAsked({ role }) : undefined} />}
+          right={
+            <Margin
+              submission={s}
+              open={open.length}
+              onOpen={() => cursor.to(open[0]?.item)}
+              onSettled={goOn}
+            />
+          }
+        >
+          <Mistake error={judging.error ?? undone} />
+          {s.report ? (
+            <Report
+              submission={s}
+              report={s.report}
+              row={row}
+              patterns={exercise.data?.patterns ?? []}
+              title={
+                exercise.data?.patterns.map((p) => p.title).join(' and ') ||
+                s.report.pattern.replace('+', ' and ')
+              }
+            />
+          ) : (
+            <NoReport submission={s} />
+          )}
+          <Later>
+            <CameByGit submission={s.id} />
+            <Sources submission={s} onType={marks && s.report ? (type) => setAsked({ type }) : undefined} />
+          </Later>
+          {asked && s.report && (
+            <GiveRole
+              submission={s}
+              report={s.report}
+              asked={asked}
+              many={many}
+              onClose={() => setAsked(undefined)}
+            />
+          )}
+        </Page>
+      </RoleSeals>
+    </Rights>
   );
 }
 

@@ -5,13 +5,12 @@ import { Seal } from '../seal/Seal';
 import { inks, words, type Verdict } from '../verdict/verdict';
 import { plain, requirementsOf } from './claims';
 import { edges, Highlighted, washes } from './Excerpt';
-import { highlighted } from './highlight';
+import { highlightedShort } from './highlight';
 import { Remarks } from './Remarks';
+import { useRight } from './rights';
 
 type Submission = Api<'SubmissionView'>;
 
-/** Characters of a line that are shown; what is longer is no line that somebody wrote to be read. */
-const LONGEST = 2_000;
 /** Lines that are drawn together when they come into view. */
 const CHUNK = 120;
 
@@ -57,24 +56,14 @@ export function WholeFile(props: {
   const total = s.sources.find((x) => x.path === path)?.lines ?? 0;
   const [from, setFrom] = useState(pieceOf(props.at));
   const source = useSource(s.id, path, from);
-  const html = useMemo(
-    () =>
-      source.data
-        ? highlighted(
-            source.data.text
-              .split('\n')
-              .map((l) => (l.length > LONGEST ? `${l.slice(0, LONGEST)} …` : l))
-              .join('\n'),
-          )
-        : [],
-    [source.data],
-  );
+  const html = useMemo(() => (source.data ? highlightedShort(source.data.text) : []), [source.data]);
   const marks = useMemo(
     () => (s.report ? marksOf(s.report, path) : new Map<number, Mark[]>()),
     [s.report, path],
   );
   const declared = useMemo(() => declaredIn(s.report?.diagram, path), [s.report, path]);
-  const [saying, setSaying] = useState<number>();
+  const [saying, setSaying] = useState<{ line: number; endLine: number }>();
+  const marking = useRight('MARK');
   const box = useRef<HTMLDivElement>(null);
   const ready = html.length > 0;
   useEffect(() => {
@@ -83,7 +72,14 @@ export function WholeFile(props: {
       box.current?.scrollTo({ top: Math.max(0, (line?.offsetTop ?? 0) - 80) });
     }
   }, [ready, props.at]);
-  const remarked = new Set(s.review.remarks.filter((r) => r.file === path).map((r) => r.endLine));
+  const remarked = s.review.remarks.filter((r) => r.file === path);
+  const choose = (n: number, further: boolean) => {
+    if (further && saying) {
+      setSaying({ line: Math.min(n, saying.line), endLine: Math.max(n, saying.line) });
+    } else {
+      setSaying(saying?.line === n && saying.endLine === n ? undefined : { line: n, endLine: n });
+    }
+  };
   const chunks = Array.from({ length: Math.ceil(html.length / CHUNK) }, (_, i) =>
     html.slice(i * CHUNK, (i + 1) * CHUNK),
   );
@@ -122,10 +118,11 @@ export function WholeFile(props: {
                   >
                     <button
                       type="button"
-                      className="w-[46px] shrink-0 pr-3 text-right text-soft select-none hover:text-ink hover:underline"
-                      aria-label={`Line ${n}${here ? `, ${here.map((m) => `${words[m.verdict]}: ${m.text}`).join('; ')}` : ''}. Say something of it`}
+                      disabled={!marking}
+                      className={`w-[46px] shrink-0 pr-3 text-right select-none enabled:hover:text-ink enabled:hover:underline ${saying && n >= saying.line && n <= saying.endLine ? 'bg-tint font-semibold text-ink' : 'text-soft'}`}
+                      aria-label={`Line ${n}${here ? `, ${here.map((m) => `${words[m.verdict]}: ${m.text}`).join('; ')}` : ''}${marking ? '. Say something of it' : ''}`}
                       title={here?.map((m) => `${words[m.verdict]}: ${m.text}`).join('\n')}
-                      onClick={() => setSaying(saying === n ? undefined : n)}
+                      onClick={(e) => choose(n, e.shiftKey)}
                     >
                       {n}
                     </button>
@@ -139,13 +136,17 @@ export function WholeFile(props: {
                       </span>
                     )}
                   </div>
-                  {(remarked.has(n) || saying === n) && (
+                  {(remarked.some((r) => r.endLine === n) || saying?.endLine === n) && (
                     <div className="max-w-[640px] pb-2 pl-[58px] font-ui text-[14px] leading-[1.4]">
                       <Remarks
                         submission={s}
-                        about={{ file: path, line: n, endLine: n }}
-                        saying={saying === n}
-                        onSaying={(on) => setSaying(on ? n : undefined)}
+                        about={{ file: path, line: saying?.endLine === n ? saying.line : n, endLine: n }}
+                        saying={saying?.endLine === n}
+                        onSaying={(on) => setSaying(on ? { line: n, endLine: n } : undefined)}
+                        onLast={(endLine) =>
+                          saying &&
+                          setSaying({ ...saying, endLine: Math.min(endLine, from + html.length - 1) })
+                        }
                       />
                     </div>
                   )}

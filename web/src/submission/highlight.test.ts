@@ -1,4 +1,4 @@
-import { highlighted } from './highlight';
+import { highlighted, highlightedShort } from './highlight';
 
 const plain = (html: string) => {
   const span = document.createElement('span');
@@ -27,6 +27,14 @@ describe('source as highlighted lines', () => {
     expect(lines[1]).toContain('hljs-string');
     expect(lines[1]).not.toContain('hljs-keyword');
     expect(lines[3]).toContain('hljs-type');
+  });
+
+  it('cuts a line that is too long, and goes on as if nothing were open', () => {
+    const lines = highlightedShort(`int a;\nString s = "${'x'.repeat(20_000)}";\nreturn a;`);
+
+    expect(lines).toHaveLength(3);
+    expect(plain(lines[1]!)).toHaveLength(2_002);
+    expect(lines[2]).toContain('hljs-keyword');
   });
 
   it('shows characters that cannot be seen', () => {

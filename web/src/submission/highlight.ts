@@ -14,6 +14,22 @@ function shown(character: string): string {
   return `<span class="hidden-character" title="A character that cannot be seen">⟨U+${number}⟩</span>`;
 }
 
+/** Characters of a line that are shown; what is longer is no line that somebody wrote to be read. */
+const LONGEST = 2_000;
+
+/** The same, with lines that are too long cut off; each of these by itself, since what is cut may leave a text open. */
+export function highlightedShort(source: string): string[] {
+  const parts: string[][] = [[]];
+  for (const line of source.split('\n')) {
+    if (line.length > LONGEST) {
+      parts.push([`${line.slice(0, LONGEST)} …`], []);
+    } else {
+      parts.at(-1)!.push(line);
+    }
+  }
+  return parts.filter((p) => p.length > 0).flatMap((p) => highlighted(p.join('\n')));
+}
+
 const remembered = new Map<string, string[]>();
 const REMEMBERED = 60;
 

@@ -20,6 +20,8 @@ class ReadingJourneyTest extends Journey {
 
     private static final Pattern SETTLED = Pattern.compile("Settled by");
 
+    private boolean allChecked;
+
     @Override
     RunningApplication application() throws Exception {
         return RunningApplication.demo(20);
@@ -28,6 +30,9 @@ class ReadingJourneyTest extends Journey {
     /** Everything is checked before it is read. */
     @BeforeEach
     void checked() {
+        if (allChecked) {
+            return;
+        }
         signIn("maike");
         page.navigate("/exercises/1/weave");
         Locator ready = page.getByText(Pattern.compile("submissions? as threads.*side by side\\.$"));
@@ -37,6 +42,7 @@ class ReadingJourneyTest extends Journey {
             assertThat(page.getByText(Pattern.compile("submissions? as threads|Nothing is checked yet")))
                     .isVisible();
         }
+        allChecked = true;
         signOut();
     }
 
@@ -99,6 +105,22 @@ class ReadingJourneyTest extends Journey {
                 .filter(new Locator.FilterOptions().setHasText("Nis Petersdeich"))
                 .filter(new Locator.FilterOptions().setHasText("settled"));
         assertThat(settled.nth(8)).isVisible();
+    }
+
+    @Test
+    void whoOnlyReadsIsOfferedNothingThatIsRefused() {
+        signIn("onno");
+        openOf("Wiebke");
+
+        assertThat(page.getByTestId("points")).isVisible();
+        for (String act : List.of("Settle and go on", "Check again", "Write feedback", "say something", "Change: ")) {
+            assertThat(page.getByRole(AriaRole.BUTTON, named(act))).hasCount(0);
+        }
+        page.keyboard().press("s");
+        assertThat(page.getByText(Pattern.compile("does not include"))).hasCount(0);
+        page.keyboard().press("?");
+        assertThat(dialog()).containsText("next submission");
+        assertThat(dialog()).not().containsText("settle and go on");
     }
 
     @Test
