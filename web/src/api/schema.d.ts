@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/grades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/remarks": {
         parameters: {
             query?: never;
@@ -159,6 +191,38 @@ export interface paths {
         put: operations["change_2"];
         post?: never;
         delete: operations["takeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/scheme": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scheme"];
+        put: operations["write_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/scheme/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlook_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -252,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["give_1"];
+        put: operations["give_2"];
         post?: never;
         delete: operations["release"];
         options?: never;
@@ -347,7 +411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -381,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["give_2"];
+        post: operations["give_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -420,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/excuses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_11"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/excuses/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give_1"];
+        post?: never;
+        delete: operations["withdraw_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/extensions": {
         parameters: {
             query?: never;
@@ -427,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["upload_1"];
         delete?: never;
@@ -587,7 +683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete: operations["callOff"];
@@ -619,10 +715,42 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["view"];
         put?: never;
         post: operations["giveBack"];
-        delete: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/returned/withdrawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/returned/{order}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["callOff_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -971,7 +1099,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1083,7 +1211,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1227,7 +1355,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1259,7 +1387,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/as-student": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["asStudent"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1364,6 +1508,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/submissions/{id}/mine/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/submissions/{id}/mine/source": {
         parameters: {
             query?: never;
@@ -1406,6 +1566,70 @@ export interface paths {
         get: operations["push"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/questions/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/reading/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readNoMore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1483,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1538,6 +1762,11 @@ export interface components {
             /** Format: double */
             points: number;
             text: string;
+        };
+        AskedView: {
+            questions: components["schemas"]["QuestionView"][];
+            /** Format: date-time */
+            until?: string;
         };
         AttemptLink: {
             /** Format: int32 */
@@ -1696,6 +1925,12 @@ export interface components {
             /** @enum {string} */
             verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
+        CourseGrade: {
+            grade?: string;
+            parts: components["schemas"]["PartGrade"][];
+            passed?: boolean;
+            percent?: number;
+        };
         CourseHead: {
             term?: string;
             title: string;
@@ -1708,6 +1943,15 @@ export interface components {
             rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             term: string;
             title: string;
+        };
+        CourseSheet: {
+            columns: components["schemas"]["SheetColumn"][];
+            course: string;
+            /** Format: int64 */
+            courseId: number;
+            lines: components["schemas"]["SheetLine"][];
+            ownGroups: string[];
+            scheme: components["schemas"]["SchemeView"];
         };
         CourseView: {
             groups: components["schemas"]["Group"][];
@@ -1761,6 +2005,16 @@ export interface components {
             /** Format: int32 */
             line: number;
             note: string;
+        };
+        ExcuseLine: {
+            /** Format: int64 */
+            exercise: number;
+            /** Format: date-time */
+            givenAt: string;
+            givenBy: string;
+            reason: string;
+            /** Format: int64 */
+            student: number;
         };
         ExerciseLine: {
             course: components["schemas"]["Heading"];
@@ -1883,12 +2137,18 @@ export interface components {
             id: number;
             leftOut: number[];
         };
+        GivenAnswer: {
+            text?: string;
+        };
         GivenCode: {
             code: string;
         };
         GivenDuty: {
             /** @enum {string} */
             duty: "LEAD" | "TUTOR" | "READER" | "STUDENT";
+        };
+        GivenExcuse: {
+            reason?: string;
         };
         GivenExtension: {
             /** Format: date-time */
@@ -1897,6 +2157,23 @@ export interface components {
         };
         GivenGroups: {
             groups: string[];
+        };
+        GivenOrder: {
+            /** Format: date-time */
+            at?: string;
+            groups?: string[];
+            /** Format: date-time */
+            questionsUntil?: string;
+        };
+        GivenPart: {
+            alike?: boolean;
+            /** Format: int32 */
+            best?: number;
+            bonus?: boolean;
+            exercises: number[];
+            minimum?: number;
+            title: string;
+            weight: number;
         };
         GivenPoints: {
             /** Format: double */
@@ -1909,16 +2186,56 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        GivenScheme: {
+            parts: components["schemas"]["GivenPart"][];
+            /** Format: int32 */
+            places: number;
+            /** @enum {string} */
+            rounding: "NEAREST" | "UP" | "DOWN";
+            steps: components["schemas"]["GivenStep"][];
+        };
+        GivenStep: {
+            from: number;
+            grade: string;
+            passes?: boolean;
+        };
         GivenStudent: {
             email?: string;
             group?: string;
             name: string;
             number: string;
         };
+        GivenWithdrawal: {
+            groups?: string[];
+            reason?: string;
+        };
         Group: {
             name: string;
             /** Format: int32 */
             students: number;
+        };
+        HandBackLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            calledOff: boolean;
+            /** Format: date-time */
+            doneAt?: string;
+            /** Format: int32 */
+            givenBack?: number;
+            groups: string[];
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            questionsUntil?: string;
+        };
+        HandBackView: {
+            notReady: components["schemas"]["NotReady"][];
+            orders: components["schemas"]["HandBackLine"][];
+            /** Format: int32 */
+            ready: number;
+            /** Format: int32 */
+            returned: number;
         };
         Heading: {
             /** Format: int64 */
@@ -1935,6 +2252,31 @@ export interface components {
         };
         HeldBack: {
             paused: boolean;
+        };
+        HistoryLine: {
+            after?: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            attempt?: number;
+            before?: string;
+            by?: string;
+            /** Format: int64 */
+            exercise?: number;
+            item?: string;
+            name?: string;
+            /** Format: int32 */
+            number?: number;
+            reason?: string;
+            /** Format: int64 */
+            student?: number;
+            /** Format: int64 */
+            submission?: number;
+            what: string;
+        };
+        HistoryPage: {
+            lines: components["schemas"]["HistoryLine"][];
+            more: boolean;
         };
         Invitation: {
             login: string;
@@ -2100,6 +2442,10 @@ export interface components {
             type: string;
             why: components["schemas"]["Sentence"];
         };
+        NewQuestion: {
+            item?: string;
+            text?: string;
+        };
         NewRemark: {
             /** Format: int32 */
             endLine?: number;
@@ -2115,6 +2461,15 @@ export interface components {
             secret: string;
             token: components["schemas"]["TokenLine"];
         };
+        NotReady: {
+            group: string;
+            name: string;
+            /** Format: int64 */
+            student: number;
+            /** Format: int64 */
+            submission: number;
+            why: string;
+        };
         NotationText: {
             text: string;
         };
@@ -2125,12 +2480,6 @@ export interface components {
             address: string;
             picture: string;
             secret: string;
-        };
-        Outcome: {
-            /** Format: int32 */
-            changed: number;
-            /** Format: int32 */
-            unsettled: number;
         };
         Outlook: {
             after: components["schemas"]["Points"];
@@ -2234,10 +2583,20 @@ export interface components {
             zone: string;
         };
         Part: {
-            names: string[];
-            negative: boolean;
-            sort?: string;
-            words?: string;
+            alike: boolean;
+            /** Format: int32 */
+            best?: number;
+            bonus: boolean;
+            exercises: number[];
+            minimum?: number;
+            title: string;
+            weight: number;
+        };
+        PartGrade: {
+            below: boolean;
+            counted: number[];
+            percent?: number;
+            title: string;
         };
         Participant: {
             id: string;
@@ -2382,6 +2741,18 @@ export interface components {
             commit?: components["schemas"]["Commit"];
             steps: components["schemas"]["StepView"][];
         };
+        QuestionView: {
+            answer?: string;
+            /** Format: date-time */
+            answeredAt?: string;
+            /** Format: date-time */
+            askedAt: string;
+            by?: string;
+            /** Format: int64 */
+            id: number;
+            item: string;
+            text: string;
+        };
         QueueView: {
             /** Format: int32 */
             elsewhere: number;
@@ -2467,6 +2838,8 @@ export interface components {
         ReturnedWork: {
             /** Format: date-time */
             at: string;
+            /** Format: date-time */
+            changedAt?: string;
             criteria: components["schemas"]["ReturnedCriterion"][];
             feedback: string;
             items: {
@@ -2583,6 +2956,9 @@ export interface components {
             problem?: string;
             unsafe: boolean;
         };
+        Scale: {
+            steps: components["schemas"]["Step"][];
+        };
         ScenarioLine: {
             every: string[];
             forms: string[];
@@ -2608,6 +2984,19 @@ export interface components {
             /** Format: double */
             possible: number;
             steps: components["schemas"]["Line"][];
+        };
+        Scheme: {
+            parts: components["schemas"]["Part"][];
+            /** Format: int32 */
+            places: number;
+            /** @enum {string} */
+            rounding: "NEAREST" | "UP" | "DOWN";
+            scale: components["schemas"]["Scale"];
+        };
+        SchemeView: {
+            scheme: components["schemas"]["Scheme"];
+            version: string;
+            written: boolean;
         };
         Sentence: {
             empty: boolean;
@@ -2697,6 +3086,38 @@ export interface components {
             rows: components["schemas"]["Row"][];
             title: string;
         };
+        SheetCell: {
+            /** Format: int32 */
+            attempt?: number;
+            /** Format: int32 */
+            column: number;
+            excused?: string;
+            late?: boolean;
+            /** Format: double */
+            points?: number;
+            /** @enum {string} */
+            state?: "CHECKING" | "FAILED" | "ASKING" | "PROPOSED" | "SETTLED" | "RETURNED";
+            /** Format: int64 */
+            submission?: number;
+        };
+        SheetColumn: {
+            counts: boolean;
+            due: boolean;
+            /** Format: date-time */
+            dueAt?: string;
+            /** Format: int64 */
+            exercise: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            possible?: number;
+            title: string;
+        };
+        SheetLine: {
+            cells: components["schemas"]["SheetCell"][];
+            grade: components["schemas"]["CourseGrade"];
+            student: components["schemas"]["Student"];
+        };
         SignIn: {
             code?: string;
             login: string;
@@ -2733,6 +3154,11 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout?: number | null;
+        };
+        Step: {
+            from: number;
+            grade: string;
+            passes: boolean;
         };
         StepShape: {
             meaning: string;
@@ -2950,7 +3376,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3084,7 +3510,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3183,6 +3609,58 @@ export interface operations {
             };
         };
     };
+    sheet_1: {
+        parameters: {
+            query?: {
+                student?: number[];
+            };
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseSheet"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: {
+                exercise?: number;
+                student?: number;
+                who?: number;
+                what?: string;
+                before?: string;
+            };
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryPage"];
+                };
+            };
+        };
+    };
     library: {
         parameters: {
             query?: never;
@@ -3276,6 +3754,82 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    scheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeView"];
+                };
+            };
+        };
+    };
+    write_2: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenScheme"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeView"];
+                };
+            };
+        };
+    };
+    outlook_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenScheme"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseSheet"];
+                };
             };
         };
     };
@@ -3439,7 +3993,7 @@ export interface operations {
             };
         };
     };
-    give_1: {
+    give_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3636,7 +4190,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -3678,7 +4232,7 @@ export interface operations {
             };
         };
     };
-    give_2: {
+    give_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3749,7 +4303,79 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExcuseLine"][];
+                };
+            };
+        };
+    };
+    give_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenExcuse"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExcuseLine"][];
+                };
+            };
+        };
+    };
+    withdraw_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExcuseLine"][];
+                };
+            };
+        };
+    };
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -3910,7 +4536,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4059,7 +4685,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4129,7 +4755,7 @@ export interface operations {
             };
         };
     };
-    giveBack: {
+    view: {
         parameters: {
             query?: never;
             header?: never;
@@ -4146,7 +4772,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Outcome"];
+                    "application/json": components["schemas"]["HandBackView"];
+                };
+            };
+        };
+    };
+    giveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenOrder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandBackView"];
                 };
             };
         };
@@ -4160,6 +4812,33 @@ export interface operations {
             };
             cookie?: never;
         };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenWithdrawal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandBackView"];
+                };
+            };
+        };
+    };
+    callOff_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                order: number;
+            };
+            cookie?: never;
+        };
         requestBody?: never;
         responses: {
             /** @description OK */
@@ -4168,7 +4847,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Outcome"];
+                    "application/json": components["schemas"]["HandBackView"];
                 };
             };
         };
@@ -4783,7 +5462,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4939,7 +5618,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5219,7 +5898,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5283,7 +5962,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5301,6 +5980,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SubmissionView"];
+                };
+            };
+        };
+    };
+    asStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnAttemptView"];
                 };
             };
         };
@@ -5453,6 +6154,54 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedView"];
+                };
+            };
+        };
+    };
     source_1: {
         parameters: {
             query: {
@@ -5553,6 +6302,95 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PushView"];
                 };
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    readNoMore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5691,7 +6529,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;

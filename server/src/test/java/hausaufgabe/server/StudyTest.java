@@ -17,6 +17,7 @@ import com.jayway.jsonpath.JsonPath;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.Lateness;
 import hausaufgabe.server.course.Student;
+import hausaufgabe.server.review.HandBacks;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
@@ -25,6 +26,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
@@ -45,6 +47,12 @@ class StudyTest {
 
     @Autowired
     private Harbour harbour;
+
+    @Autowired
+    private HandBacks handBacks;
+
+    @Autowired
+    private JdbcTemplate records;
 
     private String number;
     private Harbour.Place place;
@@ -308,17 +316,19 @@ class StudyTest {
                 "{\"points\":2,\"reason\":\"Among us: generous.\"}");
         mark(attempt, post(page + "/remarks"), "{\"item\":\"requirement:delegates\",\"text\":\"Look here.\"}");
 
-        http.perform(post(returned()).session(lead).with(csrf()))
-                .andExpect(jsonPath("$.changed").value(0))
-                .andExpect(jsonPath("$.unsettled").value(1));
+        order("", "{}").andExpect(status().isConflict());
+        http.perform(get(returned()).session(lead))
+                .andExpect(jsonPath("$.ready").value(0))
+                .andExpect(jsonPath("$.notReady[0].name").value("Fenja Kogge"));
         http.perform(get(page + "/mine").session(fenja))
                 .andExpect(jsonPath("$.returned").doesNotExist());
 
         mark(attempt, put(page + "/settled"), "{\"settled\":true,\"open\":true}");
         http.perform(get(page + "/mine").session(fenja))
                 .andExpect(jsonPath("$.returned").doesNotExist());
-        http.perform(post(returned()).session(lead).with(csrf()))
-                .andExpect(jsonPath("$.changed").value(1));
+        order("", "{}")
+                .andExpect(jsonPath("$.returned").value(1))
+                .andExpect(jsonPath("$.orders[0].givenBack").value(1));
 
         String seen = http.perform(get(page + "/mine").session(fenja))
                 .andExpect(jsonPath("$.returned.feedback").value("Well **done**."))
@@ -331,10 +341,95 @@ class StudyTest {
                 .getContentAsString();
         assertEquals(-1, seen.indexOf("Among us"), "what tutors say to each other stays with them");
 
-        http.perform(delete(returned()).session(lead).with(csrf()))
-                .andExpect(jsonPath("$.changed").value(1));
+        order("/withdrawn", "{}").andExpect(status().isUnprocessableEntity());
+        order("/withdrawn", "{\"reason\":\"The wrong list.\"}")
+                .andExpect(jsonPath("$.returned").value(0));
         http.perform(get(page + "/mine").session(fenja))
                 .andExpect(jsonPath("$.returned").doesNotExist());
+        order("/withdrawn", "{\"reason\":\"Again.\"}").andExpect(status().isConflict());
+    }
+
+    private ResultActions order(String end, String json) throws Exception {
+        return http.perform(post(returned() + end)
+                .session(lead)
+                .with(csrf())
+                .contentType("application/json")
+                .content(json));
+    }
+
+    private long settled() throws Exception {
+        long attempt = handedIn(fenja, Harbour.GOOD);
+        mark(attempt, put("/api/submissions/" + attempt + "/settled"), "{\"settled\":true,\"open\":true}");
+        return attempt;
+    }
+
+    @Test
+    void workIsGivenBackWhenItsTimeHasComeAndOnlyToTheGroupsItIsFor() throws Exception {
+        long attempt = settled();
+        order("", "{\"at\":\"2031-01-01T10:00:00Z\"}")
+                .andExpect(jsonPath("$.ready").value(1))
+                .andExpect(jsonPath("$.orders[0].doneAt").doesNotExist());
+        String called = http.perform(get(returned()).session(lead))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        int waiting = JsonPath.read(called, "$.orders[0].id");
+        http.perform(delete(returned() + "/" + waiting).session(lead).with(csrf()))
+                .andExpect(jsonPath("$.orders[0].calledOff").value(true));
+        http.perform(delete(returned() + "/" + waiting).session(lead).with(csrf()))
+                .andExpect(status().isConflict());
+
+        order("", "{\"groups\":[\"B\"]}").andExpect(status().isConflict());
+        records.update(
+                "insert into hand_back (exercise_id, groups, at, ordered_by, ordered_at, version)"
+                        + " values (?, 'A', dateadd(second, -1, now()), (select id from account where login = 'maike'), now(), 0)",
+                place.exercise());
+        handBacks.performDue();
+        handBacks.performDue();
+
+        http.perform(get(returned()).session(lead))
+                .andExpect(jsonPath("$.returned").value(1))
+                .andExpect(jsonPath("$.orders[0].givenBack").value(1));
+        http.perform(get("/api/submissions/" + attempt + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned.at").exists());
+    }
+
+    @Test
+    void aStudentAsksAboutPointsUntilADateAndIsAnsweredInTheSamePlace() throws Exception {
+        long attempt = settled();
+        String page = "/api/submissions/" + attempt;
+        order("", "{\"questionsUntil\":\"2020-01-01T10:00:00Z\"}").andExpect(status().isUnprocessableEntity());
+        ask(page, "requirement:delegates").andExpect(status().isConflict());
+        order("", "{\"questionsUntil\":\"2031-01-01T10:00:00Z\"}").andExpect(status().isOk());
+        ask(page, "requirement:nothing").andExpect(status().isNotFound());
+        String asked = ask(page, "requirement:delegates")
+                .andExpect(jsonPath("$.until").value("2031-01-01T10:00:00Z"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        int question = JsonPath.read(asked, "$.questions[0].id");
+
+        http.perform(put(page + "/questions/" + question)
+                        .session(lead)
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"text\":\"Because of line 3.\"}"))
+                .andExpect(jsonPath("$[0].by").value("Maike Thiede"));
+        http.perform(get(page + "/mine/questions").session(fenja))
+                .andExpect(jsonPath("$.questions[0].answer").value("Because of line 3."));
+        mark(attempt, put(page + "/feedback"), "{\"text\":\"One thing more.\"}");
+        http.perform(get(page + "/mine").session(fenja))
+                .andExpect(jsonPath("$.returned.changedAt").exists());
+        order("/withdrawn", "{\"reason\":\"The wrong list.\"}").andExpect(status().isOk());
+        http.perform(get(page + "/mine/questions").session(fenja)).andExpect(jsonPath("$.questions", hasSize(0)));
+    }
+
+    private ResultActions ask(String page, String item) throws Exception {
+        return http.perform(post(page + "/mine/questions")
+                .session(fenja)
+                .with(csrf())
+                .contentType("application/json")
+                .content("{\"item\":\"" + item + "\",\"text\":\"Why not two?\"}"));
     }
 
     private String returned() {

@@ -27,11 +27,19 @@ final class Doors {
                 .access(course.needing(Right.STUDY));
         rules.requestMatchers(HttpMethod.GET, "/api/submissions/*/mine", "/api/submissions/*/mine/*")
                 .access(course.needing(Right.STUDY));
+        rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/mine/questions")
+                .access(course.needing(Right.STUDY));
         rules.requestMatchers("/api/accounts", "/api/accounts/**").hasAuthority(Right.MANAGE_ACCOUNTS.name());
 
         rules.requestMatchers(HttpMethod.POST, "/api/courses").hasAuthority(Right.MAKE_COURSES.name());
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*").access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
+        rules.requestMatchers(
+                        HttpMethod.GET, "/api/courses/*/grades", "/api/courses/*/scheme", "/api/courses/*/history")
+                .access(course.needing(Right.READ));
+        rules.requestMatchers(HttpMethod.POST, "/api/courses/*/scheme/outlook")
+                .access(course.needing(Right.LEAD_COURSE));
+        rules.requestMatchers(HttpMethod.PUT, "/api/courses/*/scheme").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/remarks").access(course.needing(Right.READ));
         rules.requestMatchers("/api/courses/*/remarks", "/api/courses/*/remarks/*")
                 .access(course.needing(Right.MARK));
@@ -59,7 +67,10 @@ final class Doors {
                 .access(course.needing(Right.READ));
         rules.requestMatchers("/api/exercises/*", "/api/exercises/*/**").access(course.needing(Right.SET_EXERCISES));
 
+        rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/reading", "/api/submissions/*/reading/end")
+                .access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/check").access(course.needing(Right.HAND_IN));
+        rules.requestMatchers(HttpMethod.PUT, "/api/submissions/*/questions/*").access(course.needing(Right.MARK));
         rules.requestMatchers("/api/submissions/*/remarks", "/api/submissions/*/remarks/*")
                 .access(course.needing(Right.MARK));
         rules.requestMatchers(HttpMethod.POST, "/api/submissions/*/binding/outlook")

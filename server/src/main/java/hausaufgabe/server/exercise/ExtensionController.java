@@ -48,8 +48,9 @@ class ExtensionController {
     }
 
     @DeleteMapping("/{student}")
-    List<Extensions.ExtensionLine> withdraw(@PathVariable long exercise, @PathVariable long student) {
-        extensions.withdraw(exercise, student);
+    List<Extensions.ExtensionLine> withdraw(
+            @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {
+        extensions.withdraw(exercise, student, person);
         return extensions.lines(exercise);
     }
 }

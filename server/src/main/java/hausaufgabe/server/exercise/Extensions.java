@@ -3,6 +3,7 @@ package hausaufgabe.server.exercise;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
+import hausaufgabe.server.course.CourseLog;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -26,12 +27,14 @@ public class Extensions {
     private final Repository extensions;
     private final Exercises exercises;
     private final Accounts accounts;
+    private final CourseLog log;
     private final Clock clock;
 
-    Extensions(Repository extensions, Exercises exercises, Accounts accounts, Clock clock) {
+    Extensions(Repository extensions, Exercises exercises, Accounts accounts, CourseLog log, Clock clock) {
         this.extensions = extensions;
         this.exercises = exercises;
         this.accounts = accounts;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -78,15 +81,31 @@ public class Extensions {
         }
         Extension.Key key = new Extension.Key(exercise, student);
         Extension e = extensions.findById(key).orElseGet(() -> new Extension(key));
+        String before = e.dueAt == null ? null : e.dueAt.toString();
         e.dueAt = dueAt;
         e.reason = reason.strip();
         e.givenBy = by.id();
         e.givenAt = Instant.now(clock);
         extensions.save(e);
+        log(exercise, student, before, dueAt.toString(), e.reason, by);
+    }
+
+    private void log(
+            long exercise,
+            long student,
+            @Nullable String before,
+            @Nullable String after,
+            @Nullable String reason,
+            Person by) {
+        long course = exercises.line(exercise).courseId();
+        log.add(new CourseLog.Entry(course, exercise, student, CourseLog.Aspect.EXTENSION, before, after, reason), by);
     }
 
     @Transactional
-    public void withdraw(long exercise, long student) {
-        extensions.deleteById(new Extension.Key(exercise, student));
+    public void withdraw(long exercise, long student, Person by) {
+        extensions.findById(new Extension.Key(exercise, student)).ifPresent(e -> {
+            extensions.delete(e);
+            log(exercise, student, e.dueAt.toString(), null, null, by);
+        });
     }
 }

@@ -2,7 +2,6 @@ package hausaufgabe.server.grade;
 
 import com.fasterxml.jackson.annotation.JsonRawValue;
 import hausaufgabe.core.exercise.ExerciseSettings;
-import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.course.Courses;
@@ -12,7 +11,6 @@ import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
-import hausaufgabe.server.submission.Summary;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
 import java.math.BigDecimal;
@@ -41,20 +39,14 @@ class Grades {
                    s.id as submission, s.attempt as attempt, s.uploadedAt as uploadedAt, s.state as state,
                    s.failure as failure, r.compiled as compiled, r.verdict as verdict, r.form as form,
                    r.earned as earned, r.possible as possible, r.openClaims as openClaims, r.marks as marks,
-                   v.feedback as feedback, v.settledBy as settledBy
+                   v.feedback as feedback, v.settledBy as settledBy,
+                   r.id as run, v.version as review
             from Enrolled st
             left join Submission s on s.studentId = st.id and s.exerciseId = :exercise
             left join CheckRun r on r.id = s.currentRun
             left join Review v on v.submissionId = s.id
             where st.courseId = :course and (st.leftAt is null or s.id is not null)
             order by st.name, st.number, s.attempt
-            """;
-    private static final String DECIDED = """
-            select d.key.submissionId as submission, d.key.item as item, d.points as points, r.items as items
-            from PointDecision d
-            join Submission s on s.id = d.key.submissionId
-            join CheckRun r on r.id = s.currentRun
-            where s.exerciseId = :exercise
             """;
     private static final String LAST_CHANGES = """
             select g.submissionId as submission, g.changedBy as changedBy
@@ -68,6 +60,7 @@ class Grades {
     private final Extensions extensions;
     private final Submissions submissions;
     private final Accounts accounts;
+    private final Tallies tallies;
     private final EntityManager entities;
 
     Grades(
@@ -76,12 +69,14 @@ class Grades {
             Extensions extensions,
             Submissions submissions,
             Accounts accounts,
+            Tallies tallies,
             EntityManager entities) {
         this.courses = courses;
         this.exercises = exercises;
         this.extensions = extensions;
         this.submissions = submissions;
         this.accounts = accounts;
+        this.tallies = tallies;
         this.entities = entities;
     }
 
@@ -145,14 +140,6 @@ class Grades {
         Optional<Exercises.Version> version = exercises.inForce(exercise);
         Map<Long, String> names = accounts.names();
         Map<Long, Instant> extended = extensions.byStudent(exercise);
-        Map<Long, Map<String, BigDecimal>> decided = new HashMap<>();
-        Map<Long, String> items = new HashMap<>();
-        for (Tuple t : ask(DECIDED).setParameter("exercise", exercise).getResultList()) {
-            Long submission = t.get("submission", Long.class);
-            decided.computeIfAbsent(submission, k -> new HashMap<>())
-                    .put(t.get("item", String.class), t.get("points", BigDecimal.class));
-            items.put(submission, t.get("items", String.class));
-        }
         Map<Long, Long> lastBy = new HashMap<>();
         for (Tuple t : ask(LAST_CHANGES).setParameter("exercise", exercise).getResultList()) {
             lastBy.put(t.get("submission", Long.class), t.get("changedBy", Long.class));
@@ -165,6 +152,11 @@ class Grades {
                 .forEach(t -> byStudent
                         .computeIfAbsent(t.get("student", Long.class), k -> new ArrayList<>())
                         .add(t));
+        Map<Long, Tallies.Worth> worths = tallies.of(byStudent.values().stream()
+                .flatMap(List::stream)
+                .filter(t -> t.get("verdict") != null)
+                .map(Grades::work)
+                .toList());
         List<Row> rows = byStudent.values().stream()
                 .map(attempts -> counted(
                         attempts.stream()
@@ -174,8 +166,7 @@ class Grades {
                                         version,
                                         names,
                                         lastBy,
-                                        decided,
-                                        items,
+                                        worths,
                                         extended.get(t.get("student", Long.class))))
                                 .toList(),
                         version))
@@ -207,6 +198,18 @@ class Grades {
         return row.points() == null ? -1 : row.points();
     }
 
+    /** A row of a question as what it is worth is asked by. */
+    static Tallies.Work work(Tuple t) {
+        Integer review = t.get("review", Integer.class);
+        return new Tallies.Work(
+                t.get("submission", Long.class),
+                t.get("run", Long.class),
+                review == null ? -1 : review,
+                t.get("earned", BigDecimal.class).doubleValue(),
+                t.get("possible", BigDecimal.class).doubleValue(),
+                t.get("openClaims", Integer.class));
+    }
+
     private jakarta.persistence.TypedQuery<Tuple> ask(String query) {
         return entities.createQuery(query, Tuple.class);
     }
@@ -217,8 +220,7 @@ class Grades {
             Optional<Exercises.Version> version,
             Map<Long, String> names,
             Map<Long, Long> lastBy,
-            Map<Long, Map<String, BigDecimal>> decided,
-            Map<Long, String> items,
+            Map<Long, Tallies.Worth> worths,
             @Nullable Instant extended) {
         Student student = new Student(
                 t.get("student", Long.class),
@@ -232,8 +234,7 @@ class Grades {
             return new Row(student, null, null, null, null, false, "");
         }
         CheckReport.Verdict verdict = t.get("verdict", CheckReport.Verdict.class);
-        Points points =
-                verdict == null ? null : points(t, decided.getOrDefault(submission, Map.of()), items.get(submission));
+        Tallies.Worth points = verdict == null ? null : worths.get(submission);
         Instant uploadedAt = t.get("uploadedAt", Instant.class);
         boolean compiled = !Boolean.FALSE.equals(t.get("compiled", Boolean.class));
         Exercises.Standing standing = points == null
@@ -264,26 +265,5 @@ class Grades {
                 names.get(settledBy != null ? settledBy : lastBy.get(submission)),
                 settledBy != null,
                 feedback == null ? "" : feedback);
-    }
-
-    /** @param open what the check could not decide and no person has yet */
-    private record Points(double points, double possible, int open) {}
-
-    private static Points points(Tuple t, Map<String, BigDecimal> decided, String items) {
-        double possible = Marking.quarter(t.get("possible", BigDecimal.class).doubleValue());
-        if (decided.isEmpty()) {
-            return new Points(
-                    Marking.quarter(t.get("earned", BigDecimal.class).doubleValue()),
-                    possible,
-                    t.get("openClaims", Integer.class));
-        }
-        double sum = 0;
-        int open = 0;
-        for (Summary.Item i : Summary.items(items)) {
-            BigDecimal given = decided.get(i.key());
-            sum += given == null ? i.proposed() : given.doubleValue();
-            open += i.open() && given == null ? 1 : 0;
-        }
-        return new Points(Marking.quarter(sum), possible, open);
     }
 }

@@ -8,6 +8,7 @@ import hausaufgabe.server.account.Person;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
 import hausaufgabe.server.submission.HandedIn;
+import hausaufgabe.server.submission.Marked;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Summary.Item;
 import jakarta.persistence.EntityManager;
@@ -21,6 +22,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -65,6 +67,7 @@ public class Reviews {
     private final Accounts accounts;
     private final Clock clock;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
 
     Reviews(
             Repository reviews,
@@ -76,7 +79,8 @@ public class Reviews {
             Extensions extensions,
             Accounts accounts,
             Clock clock,
-            EntityManager entities) {
+            EntityManager entities,
+            ApplicationEventPublisher events) {
         this.reviews = reviews;
         this.remarks = remarks;
         this.decisions = decisions;
@@ -87,6 +91,7 @@ public class Reviews {
         this.accounts = accounts;
         this.clock = clock;
         this.entities = entities;
+        this.events = events;
     }
 
     @Transactional(readOnly = true)
@@ -284,18 +289,32 @@ public class Reviews {
             @Nullable String after,
             @Nullable String reason,
             Person by) {
+        change(submission, version, what, item, before, after, reason, by.id());
+    }
+
+    /** @param by account of whoever changes it */
+    void change(
+            long submission,
+            String version,
+            GradeChange.Aspect what,
+            @Nullable String item,
+            @Nullable String before,
+            @Nullable String after,
+            @Nullable String reason,
+            long by) {
         touch(submission, version);
         log(submission, what, item, before, after, reason, by);
     }
 
     /** The review to be changed, if it is still in the state that {@code version} names. */
     Review touch(long submission, String version) {
-        submissions.get(submission);
+        HandedIn s = submissions.get(submission);
         Review r = reviews.findById(submission).orElse(null);
         String current = r == null ? UNTOUCHED : String.valueOf(r.version);
         if (!current.equals(version)) {
             throw Problem.outdated(CHANGED);
         }
+        events.publishEvent(new Marked(s.exerciseId(), s.id(), s.studentId()));
         if (r == null) {
             try {
                 return reviews.saveAndFlush(new Review(submission));
@@ -315,8 +334,18 @@ public class Reviews {
             String after,
             String reason,
             Person by) {
-        return changes.save(
-                new GradeChange(submission, what, item, before, after, reason, by.id(), Instant.now(clock)));
+        return log(submission, what, item, before, after, reason, by.id());
+    }
+
+    private GradeChange log(
+            long submission,
+            GradeChange.Aspect what,
+            String item,
+            String before,
+            String after,
+            String reason,
+            long by) {
+        return changes.save(new GradeChange(submission, what, item, before, after, reason, by, Instant.now(clock)));
     }
 
     static String plain(double points) {

@@ -404,6 +404,13 @@ class StudyController {
                 .orElseThrow();
     }
 
+    /** @throws Problem where it is not their own */
+    HandedIn own(long id, Person person) {
+        HandedIn s = submissions.get(id);
+        seenAttempt(s, person);
+        return s;
+    }
+
     private Seen seenAttempt(HandedIn s, Person person) {
         Seen seen = seen(s.exerciseId(), person);
         if (seen.student().id() != s.studentId()) {
@@ -418,8 +425,21 @@ class StudyController {
         HandedIn s = submissions.get(id);
         Seen seen = seenAttempt(s, person);
         submissions.lookAt(id);
+        return view(s, seen, returns.of(s), person);
+    }
+
+    /** What the student of a submission would see if it were returned now, for the staff. */
+    @GetMapping("/api/submissions/{id}/as-student")
+    OwnAttemptView asStudent(@PathVariable long id, @AuthenticationPrincipal Person person) {
+        HandedIn s = submissions.get(id);
+        Exercises.Line line = exercises.line(s.exerciseId());
+        Seen seen = new Seen(line, exercises.opened(s.exerciseId()), courses.student(line.courseId(), s.studentId()));
+        return view(s, seen, Optional.of(returns.outlook(s, Instant.now(clock))), person);
+    }
+
+    private OwnAttemptView view(HandedIn s, Seen seen, Optional<Returns.ReturnedWork> returned, Person person) {
+        long id = s.id();
         ExerciseSettings.Shown shows = seen.version().settings().shows();
-        Optional<Returns.ReturnedWork> returned = returns.of(s);
         return new OwnAttemptView(
                 attempts(seen.version(), seen.student(), person).stream()
                         .filter(a -> a.id() == id)

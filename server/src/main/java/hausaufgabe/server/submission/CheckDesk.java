@@ -363,7 +363,7 @@ class CheckDesk {
     }
 
     private void tell(Submission s) {
-        news.tell(new News.Progress(
+        news.tell(new NewsItem.Progress(
                 s.exerciseId, s.id, s.studentId, HandedIn.State.valueOf(s.state.name()), progress.get(s.id)));
     }
 

@@ -1,6 +1,7 @@
 package hausaufgabe.server.submission;
 
 import hausaufgabe.server.account.Person;
+import hausaufgabe.server.course.CourseLog;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.ArrayDeque;
@@ -15,11 +16,12 @@ import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells open pages how far checks are, as server-sent events: one stream for each page, with the news of
- * the courses that whoever looks at it has something to do in. Whoever has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
+ * Tells open pages how far checks are, what others have marked and what they read, as server-sent events: one stream for each page,
+ * with the news of the courses that whoever looks at it has something to do in. Whoever has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
  * back by itself and look anew.
  */
 @Component
@@ -32,14 +34,16 @@ class News {
     private static final int HEARTBEAT_SECONDS = 15;
 
     private final Audience audience;
+    private final Readers readers;
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
     private final ExecutorService senders = new ThreadPoolExecutor(
             0, SENDERS, 30, TimeUnit.SECONDS, new SynchronousQueue<>(), work -> daemon(work, "news"));
     private final ScheduledExecutorService clock =
             Executors.newSingleThreadScheduledExecutor(work -> daemon(work, "news-heartbeat"));
 
-    News(Audience audience) {
+    News(Audience audience, Readers readers) {
         this.audience = audience;
+        this.readers = readers;
         clock.scheduleWithFixedDelay(this::beat, HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
     }
 
@@ -48,9 +52,6 @@ class News {
         t.setDaemon(true);
         return t;
     }
-
-    /** @param doing what is being done; null when nothing is */
-    record Progress(long exerciseId, long submissionId, long studentId, HandedIn.State state, String doing) {}
 
     /** @param person whose page it is; of one person the streams opened last are kept */
     SseEmitter listen(Person person) {
@@ -69,17 +70,37 @@ class News {
         emitter.onTimeout(emitter::complete);
         emitter.onError(e -> listeners.remove(listener));
         listener.take(null);
+        readers.now().forEach(listener::take);
         return emitter;
     }
 
     /** Returns at once, whoever listens. */
-    void tell(Progress step) {
-        listeners.forEach(l -> l.take(step));
+    void tell(NewsItem item) {
+        listeners.forEach(l -> l.take(item));
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void marked(Marked m) {
+        tell(new NewsItem.Marked(m.exercise(), m.submission(), m.student()));
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void decided(CourseLog.Decided d) {
+        tell(new NewsItem.Decided(d.course()));
+    }
+
+    void reads(HandedIn submission, Person person) {
+        readers.come(submission, person, this::tell);
+    }
+
+    void leaves(long submission, Person person) {
+        readers.go(submission, person, this::tell);
     }
 
     /** A stream that says nothing for long is closed by what lies between; and who is gone is found out. */
     private void beat() {
         listeners.forEach(l -> l.take(null));
+        readers.tidy(this::tell);
     }
 
     @PreDestroy
@@ -102,17 +123,16 @@ class News {
             this.emitter = emitter;
         }
 
-        /** @param step null for a heartbeat */
-        void take(Progress step) {
+        /** @param item null for a heartbeat */
+        void take(NewsItem item) {
             synchronized (this) {
-                if (step == null && !waiting.isEmpty()) {
+                if (item == null && !waiting.isEmpty()) {
                     return;
                 }
-                if (step != null) {
-                    // of one check only where it is now matters
-                    waiting.removeIf(w -> w instanceof Progress s && s.submissionId() == step.submissionId());
+                if (item != null) {
+                    waiting.removeIf(w -> w instanceof NewsItem older && item.replaces(older));
                 }
-                waiting.add(step == null ? "listening" : step);
+                waiting.add(item == null ? "listening" : item);
                 if (waiting.size() > WAITING) {
                     letGo();
                     return;
@@ -139,13 +159,13 @@ class News {
                         return;
                     }
                 }
-                if (next instanceof Progress s && !audience.includes(person, s.exerciseId(), s.studentId())) {
+                if (next instanceof NewsItem item && !audience.includes(person, item)) {
                     continue;
                 }
                 try {
                     emitter.send(
-                            next instanceof Progress s
-                                    ? SseEmitter.event().name("step").data(s)
+                            next instanceof NewsItem item
+                                    ? SseEmitter.event().name(item.kind()).data(item)
                                     : SseEmitter.event().comment(String.valueOf(next)));
                 } catch (IOException | IllegalStateException e) {
                     // the page is gone

@@ -146,7 +146,7 @@ public class Steps {
             }));
             submissions
                     .findById(s.submissionId)
-                    .ifPresent(x -> news.tell(new News.Progress(
+                    .ifPresent(x -> news.tell(new NewsItem.Progress(
                             x.exerciseId, x.id, x.studentId, HandedIn.State.valueOf(x.state.name()), null)));
         } catch (RuntimeException e) {
             // it would be taken up again at once, and at the next start it is

@@ -85,6 +85,19 @@ class SubmissionController {
         return new ChecksBegun(submissions.checkSomeAgain(exercise, ids));
     }
 
+    /** Somebody has it open, and says so again before {@link Readers} takes them for gone. */
+    @PostMapping("/api/submissions/{id}/reading")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void reading(@PathVariable long id, @AuthenticationPrincipal Person staff) {
+        news.reads(submissions.get(id), staff);
+    }
+
+    @PostMapping("/api/submissions/{id}/reading/end")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void readNoMore(@PathVariable long id, @AuthenticationPrincipal Person staff) {
+        news.leaves(id, staff);
+    }
+
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news(@AuthenticationPrincipal Person staff) {
         return news.listen(staff);

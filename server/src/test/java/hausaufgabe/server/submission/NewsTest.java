@@ -5,12 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import hausaufgabe.server.account.Person;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,12 +31,13 @@ class NewsTest {
     /** Exercise 9 is of a course that Jonte has nothing to do with. */
     private final Audience audience = mock();
 
-    private final News news = new News(audience);
+    private final News news = new News(audience, new Readers(Clock.systemUTC()));
 
     @BeforeEach
     void open() {
-        when(audience.includes(any(), anyLong(), anyLong())).thenReturn(true);
-        when(audience.includes(JONTE, 9, 1L)).thenReturn(false);
+        when(audience.includes(any(), any())).thenReturn(true);
+        when(audience.includes(eq(JONTE), argThat(i -> i instanceof NewsItem.Progress p && p.exerciseId() == 9)))
+                .thenReturn(false);
     }
 
     @AfterEach
@@ -48,8 +51,8 @@ class NewsTest {
         Page others = new Page(true);
         news.listen(MAIKE, own);
         news.listen(JONTE, others);
-        news.tell(new News.Progress(9, 70, 1, HandedIn.State.CHECKED, null));
-        news.tell(new News.Progress(1, 71, 1, HandedIn.State.CHECKED, null));
+        news.tell(new NewsItem.Progress(9, 70, 1, HandedIn.State.CHECKED, null));
+        news.tell(new NewsItem.Progress(1, 71, 1, HandedIn.State.CHECKED, null));
 
         assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
             while (!own.all().contains("submissionId=71") || !others.all().contains("submissionId=71")) {
@@ -95,8 +98,8 @@ class NewsTest {
         }
     }
 
-    private static News.Progress step(long submission) {
-        return new News.Progress(1, submission, 1, HandedIn.State.RUNNING, "Reading");
+    private static NewsItem.Progress step(long submission) {
+        return new NewsItem.Progress(1, submission, 1, HandedIn.State.RUNNING, "Reading");
     }
 
     @Test
@@ -131,8 +134,8 @@ class NewsTest {
         Page page = new Page(true);
         news.listen(MAIKE, page);
 
-        news.tell(new News.Progress(1, 7, 1, HandedIn.State.CHECKED, null));
-        news.tell(new News.Progress(2, 8, 1, HandedIn.State.CHECKED, null));
+        news.tell(new NewsItem.Progress(1, 7, 1, HandedIn.State.CHECKED, null));
+        news.tell(new NewsItem.Progress(2, 8, 1, HandedIn.State.CHECKED, null));
 
         for (int i = 0; i < 400 && !page.all().contains("submissionId=8"); i++) {
             Thread.sleep(50);

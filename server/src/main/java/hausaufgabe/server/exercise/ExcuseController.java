@@ -1,0 +1,49 @@
+package hausaufgabe.server.exercise;
+
+import hausaufgabe.server.account.Person;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who need not hand in. */
+@RestController
+@RequestMapping("/api/exercises/{exercise}/excuses")
+class ExcuseController {
+
+    private final Excuses excuses;
+
+    ExcuseController(Excuses excuses) {
+        this.excuses = excuses;
+    }
+
+    record GivenExcuse(@Nullable String reason) {}
+
+    @GetMapping
+    List<Excuses.ExcuseLine> all(@PathVariable long exercise) {
+        return excuses.of(List.of(exercise));
+    }
+
+    @PutMapping("/{student}")
+    List<Excuses.ExcuseLine> give(
+            @PathVariable long exercise,
+            @PathVariable long student,
+            @RequestBody GivenExcuse given,
+            @AuthenticationPrincipal Person person) {
+        excuses.give(exercise, student, given.reason(), person);
+        return all(exercise);
+    }
+
+    @DeleteMapping("/{student}")
+    List<Excuses.ExcuseLine> withdraw(
+            @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {
+        excuses.withdraw(exercise, student, person);
+        return all(exercise);
+    }
+}
