@@ -9,13 +9,17 @@ import { CoursePage } from './course/CoursePage';
 import { ExercisePage } from './exercise/ExercisePage';
 import { GradeSheetPage } from './grades/GradeSheetPage';
 import { PatternPage } from './pattern/PatternPage';
+import { HandBackPage } from './handback/HandBackPage';
+import { HistoryPage } from './history/HistoryPage';
+import { LedgerPage } from './ledger/LedgerPage';
 import { LibraryPage } from './remarks/LibraryPage';
 import { SignedIn } from './sign-in/SignedIn';
 import { SignInPage } from './sign-in/SignInPage';
 import { PilePage } from './hand-in/PilePage';
+import { SchemePage } from './scheme/SchemePage';
 import { StudentsPage } from './roster/StudentsPage';
 import { ByRole } from './study/ByRole';
-import { OwnAttemptPage } from './study/OwnAttemptPage';
+import { AsStudentPage, OwnAttemptPage } from './study/OwnAttemptPage';
 import { OwnExercisePage } from './study/OwnExercisePage';
 import { OwnExercisesPage } from './study/OwnExercisesPage';
 import { NotFound, WentWrong } from './page/Notice';
@@ -33,6 +37,11 @@ export const router = createBrowserRouter([
     children: [
       { path: '/', element: <ByRole staff={<TodayPage />} student={<OwnExercisesPage />} /> },
       { path: '/courses/:course', element: <CoursePage /> },
+      { path: '/exercises/:exercise/give-back', element: <HandBackPage /> },
+      { path: '/submissions/:submission/as-student', element: <AsStudentPage /> },
+      { path: '/courses/:course/history', element: <HistoryPage /> },
+      { path: '/courses/:course/scheme', element: <SchemePage /> },
+      { path: '/courses/:course/grades', element: <LedgerPage /> },
       { path: '/courses/:course/students', element: <StudentsPage /> },
       { path: '/courses/:course/new-exercise', element: <ChoosePage /> },
       { path: '/exercises/:exercise/write', element: <WritePage /> },

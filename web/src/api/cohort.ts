@@ -1,6 +1,5 @@
-import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { api, body } from './client';
-import { sheetKey, submissionKey } from './exercises';
 import { submissionQuery } from './marks';
 
 /** Every claim at every submission of an exercise. */
@@ -50,21 +49,4 @@ export function useOpenedModels(exercise: number, models: string[]) {
 /** Several submissions at once. */
 export function useSubmissions(ids: number[]) {
   return useQueries({ queries: ids.map(submissionQuery) });
-}
-
-/** Gives marked work back, or takes it back. */
-export function useReturned(exercise: number) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: async (given: boolean) => {
-      const params = { path: { exercise } };
-      return given
-        ? body(await api.POST('/api/exercises/{exercise}/returned', { params }))
-        : body(await api.DELETE('/api/exercises/{exercise}/returned', { params }));
-    },
-    onSettled: () =>
-      Promise.all(
-        [sheetKey(exercise), submissionKey()].map((queryKey) => queries.invalidateQueries({ queryKey })),
-      ),
-  });
 }

@@ -312,3 +312,29 @@ export function useCheckAgain(submission: Submission) {
     onSuccess: () => queries.invalidateQueries({ queryKey: submissionKey(submission.id) }),
   });
 }
+
+const questionsKey = (submission: number) => [...submissionKey(submission), 'questions'];
+
+/** What the student of a submission asks about points. */
+export function useQuestions(submission: number, wanted: boolean) {
+  return useQuery({
+    queryKey: questionsKey(submission),
+    enabled: wanted,
+    queryFn: async () =>
+      body(await api.GET('/api/submissions/{id}/questions', { params: { path: { id: submission } } })),
+  });
+}
+
+export function useAnswer(submission: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (given: { question: number; text: string }) =>
+      body(
+        await api.PUT('/api/submissions/{id}/questions/{question}', {
+          params: { path: { id: submission, question: given.question } },
+          body: { text: given.text },
+        }),
+      ),
+    onSuccess: (all) => queries.setQueryData(questionsKey(submission), all),
+  });
+}

@@ -2,11 +2,14 @@ import { useQueryClient, type QueryClient, type QueryKey } from '@tanstack/react
 import { useEffect } from 'react';
 import type { Api } from './client';
 import { sheetKey, submissionKey } from './exercises';
+import { freshen, ledgerKey } from './ledger';
+import { nobodyReads, nowConnected, nowReading } from './presence';
 import { ownKey } from './study';
 
 type Step = {
   exerciseId: number;
   submissionId: number;
+  studentId: number;
   state: Api<'SubmissionView'>['state'];
   doing?: string;
 };
@@ -27,9 +30,31 @@ export function useNews(wanted: boolean) {
     const source = new EventSource('/api/news');
     // what ended before anybody listened, at first or while the connection was lost, was not heard
     source.addEventListener('open', () => {
+      nowConnected(true);
+      nobodyReads();
+      void fetchAnew(queries, ledgerKey());
       void fetchAnew(queries, ownKey);
       void fetchAnew(queries, sheetKey());
       void fetchAnew(queries, submissionKey());
+    });
+    source.addEventListener('error', () => nowConnected(false));
+    source.addEventListener('reading', (event) => {
+      const r = JSON.parse((event as MessageEvent<string>).data) as {
+        submissionId: number;
+        readers: string[];
+      };
+      nowReading(r.submissionId, r.readers);
+    });
+    source.addEventListener('marked', (event) => {
+      const m = JSON.parse((event as MessageEvent<string>).data) as Omit<Step, 'state'>;
+      void queries.invalidateQueries({ queryKey: submissionKey(m.submissionId) });
+      void queries.invalidateQueries({ queryKey: sheetKey(m.exerciseId) });
+      freshen(queries, m.exerciseId, m.studentId);
+    });
+    source.addEventListener('decided', () => {
+      [ledgerKey(), ['scheme'], ['history'], ['given-back'], sheetKey()].forEach(
+        (queryKey) => void queries.invalidateQueries({ queryKey }),
+      );
     });
     source.addEventListener('step', (event) => {
       const step = JSON.parse((event as MessageEvent<string>).data) as Step;
@@ -38,6 +63,7 @@ export function useNews(wanted: boolean) {
         void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
         void fetchAnew(queries, sheetKey(step.exerciseId));
         void fetchAnew(queries, submissionKey(step.submissionId));
+        freshen(queries, step.exerciseId, step.studentId);
         return;
       }
       if (step.state === 'QUEUED') {

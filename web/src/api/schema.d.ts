@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/grades.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/history": {
         parameters: {
             query?: never;
@@ -2209,6 +2225,11 @@ export interface components {
             groups?: string[];
             reason?: string;
         };
+        GradeStep: {
+            from: number;
+            grade: string;
+            passes: boolean;
+        };
         Group: {
             name: string;
             /** Format: int32 */
@@ -2583,14 +2604,10 @@ export interface components {
             zone: string;
         };
         Part: {
-            alike: boolean;
-            /** Format: int32 */
-            best?: number;
-            bonus: boolean;
-            exercises: number[];
-            minimum?: number;
-            title: string;
-            weight: number;
+            names: string[];
+            negative: boolean;
+            sort?: string;
+            words?: string;
         };
         PartGrade: {
             below: boolean;
@@ -2705,6 +2722,16 @@ export interface components {
             earned: number;
             /** Format: double */
             possible: number;
+        };
+        Portion: {
+            alike: boolean;
+            /** Format: int32 */
+            best?: number;
+            bonus: boolean;
+            exercises: number[];
+            minimum?: number;
+            title: string;
+            weight: number;
         };
         Preview: {
             /** Format: int32 */
@@ -2829,6 +2856,8 @@ export interface components {
             possible: number;
         };
         ReturnedRemark: {
+            /** Format: int32 */
+            endLine?: number;
             file?: string;
             item?: string;
             /** Format: int32 */
@@ -2957,7 +2986,7 @@ export interface components {
             unsafe: boolean;
         };
         Scale: {
-            steps: components["schemas"]["Step"][];
+            steps: components["schemas"]["GradeStep"][];
         };
         ScenarioLine: {
             every: string[];
@@ -2986,7 +3015,7 @@ export interface components {
             steps: components["schemas"]["Line"][];
         };
         Scheme: {
-            parts: components["schemas"]["Part"][];
+            parts: components["schemas"]["Portion"][];
             /** Format: int32 */
             places: number;
             /** @enum {string} */
@@ -3154,11 +3183,6 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout?: number | null;
-        };
-        Step: {
-            from: number;
-            grade: string;
-            passes: boolean;
         };
         StepShape: {
             meaning: string;
@@ -3629,6 +3653,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CourseSheet"];
+                };
+            };
+        };
+    };
+    csv_2: {
+        parameters: {
+            query?: {
+                comma?: boolean;
+            };
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -33,6 +33,38 @@ export function useOwnAttempt(submission: number) {
   });
 }
 
+/** What the student of a submission would see if it were given back now. */
+export function useAsStudent(submission: number) {
+  return useQuery({
+    queryKey: ['as-student', submission],
+    queryFn: async () =>
+      body(await api.GET('/api/submissions/{id}/as-student', { params: { path: { id: submission } } })),
+  });
+}
+
+/** What was asked about the points of an attempt of one's own. */
+export function useOwnQuestions(submission: number) {
+  return useQuery({
+    queryKey: [...ownKey, 'questions', submission],
+    queryFn: async () =>
+      body(await api.GET('/api/submissions/{id}/mine/questions', { params: { path: { id: submission } } })),
+  });
+}
+
+export function useAsk(submission: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (given: { item: string; text: string }) =>
+      body(
+        await api.POST('/api/submissions/{id}/mine/questions', {
+          params: { path: { id: submission } },
+          body: given,
+        }),
+      ),
+    onSuccess: (all) => queries.setQueryData([...ownKey, 'questions', submission], all),
+  });
+}
+
 /** Has files read to say what is in them; nothing counts yet. */
 export function usePreview(exercise: number) {
   return useMutation({

@@ -90,6 +90,11 @@ function OpenCourse({ course }: { course: Course }) {
         >
           {students === 0 && leads ? 'Take in the students' : 'Students'}
         </Link>
+        {students > 0 && (
+          <Link to={`/courses/${course.id}/grades`} className="act ml-3">
+            Grades
+          </Link>
+        )}
       </p>
       <Exercises course={course} />
     </Page>

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useReturned } from '../api/cohort';
-import { useExercise, useSheet } from '../api/exercises';
+import { useSheet } from '../api/exercises';
 import { groupsInWords, isOwn, stateOf, tally } from '../exercise/tally';
-import { Confirmed } from '../page/Confirmed';
-import { capitalised, counted, inWords, points } from '../page/count';
+import { capitalised, inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
-import { Mistake, Notice, Waiting } from '../page/Notice';
+import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { SmallStroke } from '../verdict/Stroke';
 
@@ -88,7 +86,11 @@ export function GradeSheetPage() {
           Take out as CSV
         </a>
       </div>
-      <Returning exercise={id} settled={all.filter((r) => r.settled).length} />
+      <p className="mt-2 text-[14px]">
+        <Link className="quiet" to={`/exercises/${id}/give-back`}>
+          Give back
+        </Link>
+      </p>
       <table className="mt-5 w-full table-fixed border-collapse">
         <colgroup>
           <col className="w-[19%]" />
@@ -266,41 +268,4 @@ function mean(rows: Row[]): string {
   }
   const share = given.reduce((sum, r) => sum + r.points! / r.possible!, 0) / given.length;
   return `${Math.round(share * 100)} % on average`;
-}
-
-/** Giving marked work back to its students, and taking that back. */
-function Returning({ exercise, settled }: { exercise: number; settled: number }) {
-  const lead = useExercise(exercise).data?.rights.includes('SET_EXERCISES') ?? false;
-  const returned = useReturned(exercise);
-  if (!lead) {
-    return null;
-  }
-  const came = returned.data;
-  return (
-    <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
-      <Confirmed
-        text={`Return what is settled (${settled})`}
-        now="Return it"
-        about="Its students see points, feedback and remarks at once."
-        busy={returned.isPending || settled === 0}
-        onConfirm={() => returned.mutate(true)}
-      />
-      <Confirmed
-        text="Take back what was returned"
-        now="Take it back"
-        about="Nobody sees points and feedback any more."
-        busy={returned.isPending}
-        onConfirm={() => returned.mutate(false)}
-      />
-      <span role="status" className="text-soft">
-        {came &&
-          `${returned.variables ? 'Returned' : 'Taken back'}: ${counted(came.changed, 'submission')}.${
-            returned.variables && came.unsettled > 0
-              ? ` ${counted(came.unsettled, 'attempt')} nobody has settled, so they stay.`
-              : ''
-          }`}
-      </span>
-      <Mistake error={returned.error} />
-    </div>
-  );
 }

@@ -1,5 +1,6 @@
 import { useEffect, type CSSProperties, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { useConnected } from '../api/presence';
 import { useSession, useSignOut } from '../api/session';
 
 /** Margins stay in view while the sheet is read, and scroll by themselves when they hold more. */
@@ -32,6 +33,7 @@ export function Page(props: {
         Go to the sheet
       </a>
       <RunningHead crumbs={props.crumbs} next={props.next} />
+      <Unconnected />
       <div
         className="mx-auto grid w-full max-w-[1500px] flex-1 grid-cols-[minmax(0,1fr)] content-start min-[900px]:grid-cols-(--columns) min-[900px]:content-stretch"
         style={{ '--columns': columns } as CSSProperties}
@@ -54,6 +56,24 @@ export function Page(props: {
         )}
       </div>
     </div>
+  );
+}
+
+/** Said while no news comes in: what stands here may be old, and what is written is not sent. */
+function Unconnected() {
+  const connected = useConnected();
+  return (
+    <p
+      role="status"
+      className={
+        connected
+          ? 'sr-only'
+          : 'border-b border-ochre bg-sheet px-4 py-1.5 text-[14px] text-ochre min-[900px]:px-8'
+      }
+    >
+      {!connected &&
+        'The server cannot be reached. What others change does not come in, and what you write stays in this browser, unsent, until it can.'}
+    </p>
   );
 }
 

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import Markdown from 'react-markdown';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
-import { useOwnAttempt } from '../api/study';
+import { useAsStudent, useOwnAttempt } from '../api/study';
 import { CameByGit } from '../git/CameByGit';
 import { Notice, Waiting } from '../page/Notice';
 import { exactTime } from '../page/time';
@@ -18,6 +18,7 @@ import { Shape } from '../submission/Shape';
 import { Stroke } from '../verdict/Stroke';
 import { inks, type Verdict } from '../verdict/verdict';
 import { standing } from './standing';
+import { OwnQuestions } from './OwnQuestions';
 import { StudentPage } from './StudentPage';
 
 /** Words that say to whom something is open: a student waits for a person. */
@@ -54,7 +55,38 @@ export function OwnAttemptPage() {
       </StudentPage>
     );
   }
-  const v = attempt.data;
+  return <Attempt attempt={attempt.data} />;
+}
+
+/** What the student of a submission would see if it were given back now, for the staff. */
+export function AsStudentPage() {
+  const id = Number(useParams().submission);
+  const attempt = useAsStudent(id);
+  return attempt.data ? (
+    <Attempt
+      attempt={attempt.data}
+      notice={
+        <p role="note" className="mb-4 border-l-[3px] border-slate pl-3 text-slate">
+          This is what {attempt.data.student} will see once the work is given back. Nothing was given back by
+          looking.{' '}
+          <Link className="quiet" to={`/submissions/${id}`}>
+            Back to marking
+          </Link>
+        </p>
+      }
+    />
+  ) : (
+    <StudentPage title="As the student sees it">
+      {attempt.isError ? (
+        <Notice title="The attempt could not be opened" text={attempt.error.message} />
+      ) : (
+        <Waiting what="Opening the attempt" />
+      )}
+    </StudentPage>
+  );
+}
+
+function Attempt({ attempt: v, notice }: { attempt: Api<'OwnAttemptView'>; notice?: ReactNode }) {
   const a = v.attempt;
   return (
     <RoleSeals roles={Object.keys(v.findings?.roles ?? {})}>
@@ -62,6 +94,7 @@ export function OwnAttemptPage() {
         title={`${v.title}, attempt ${a.attempt}`}
         back={{ text: v.title, to: `/exercises/${v.exerciseId}` }}
       >
+        {notice}
         <p className="margin-heading">
           {v.course.title}, exercise {v.number}
         </p>
@@ -83,8 +116,9 @@ export function OwnAttemptPage() {
           <p className="mt-1 text-[13px] break-all text-soft">SHA-256 {a.hash}</p>
         </section>
         {v.returned && <Returned returned={v.returned} />}
+        {v.returned && !notice && <OwnQuestions attempt={v} />}
         <Found attempt={v} />
-        <CameByGit submission={a.id} own />
+        {!notice && <CameByGit submission={a.id} own />}
       </StudentPage>
     </RoleSeals>
   );
@@ -208,6 +242,11 @@ function Returned({ returned: r }: { returned: Api<'ReturnedWork'> }) {
       )}
       <p className="mt-2 text-[13.5px] text-soft">
         Given back <Moment at={r.at} />
+        {r.changedAt && (
+          <span className="font-semibold text-ochre">
+            , changed since, <Moment at={r.changedAt} />
+          </span>
+        )}
       </p>
     </section>
   );
@@ -271,7 +310,7 @@ function OnLines({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
         <div key={i} className="border-b border-rule py-3">
           <Excerpts
             submission={v.attempt.id}
-            evidence={[{ file: r.file!, line: r.line!, endLine: r.line!, note: '' }]}
+            evidence={[{ file: r.file!, line: r.line!, endLine: r.endLine ?? r.line!, note: '' }]}
             sources={v.files}
             verdict="UNCLEAR"
             most={1}

@@ -2,13 +2,16 @@ import { useState } from 'react';
 import Markdown from 'react-markdown';
 import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
-import { useCheckAgain, useFeedback, useSettle } from '../api/marks';
+import { useCheckAgain, useDecide, useFeedback, useSettle } from '../api/marks';
+import { useOthers } from '../api/presence';
 import { takeBack, useLastDoing } from '../api/undo';
 import { counted, points } from '../page/count';
 import { Moment } from '../page/Moment';
 import { Mistake } from '../page/Notice';
+import { exactTime } from '../page/time';
 import { nameOf } from './claims';
 import { useRight } from './rights';
+import { useDraft } from './useDraft';
 
 type Submission = Api<'SubmissionView'>;
 
@@ -51,6 +54,7 @@ export function Margin(props: {
           </p>
         )}
       </div>
+      <OthersHere submission={submission.id} />
       <Feedback key={submission.id} submission={submission} />
       <div className="mt-5 flex flex-wrap items-center gap-2">
         {!marks ? null : review.settledBy ? (
@@ -119,6 +123,16 @@ export function Margin(props: {
   );
 }
 
+/** Who else has it open. */
+function OthersHere({ submission }: { submission: number }) {
+  const others = useOthers(submission);
+  return (
+    <p role="status" className={others.length > 0 ? 'mt-3 border-l-[3px] border-slate pl-2 text-slate' : ''}>
+      {others.length > 0 && `${others.join(', ')} ${others.length === 1 ? 'has' : 'have'} this open, too.`}
+    </p>
+  );
+}
+
 /** What was done last, and the way back. */
 function LastDoing() {
   const last = useLastDoing();
@@ -146,9 +160,25 @@ function Feedback({ submission }: { submission: Submission }) {
   const save = useFeedback(submission);
   const marks = useRight('MARK');
   const stored = submission.review.feedback;
-  const [draft, setDraft] = useState<string | null>(null);
-  const text = draft ?? stored;
+  const [draft, setDraft] = useDraft(`feedback-${submission.id}`);
+  // a text that was left here unsaved is shown, and does not take the keys
+  const [asked, setAsked] = useState(false);
+  // what stood there when the writing began; another text there now is somebody else's
+  const [base, setBase] = useState(draft?.base ?? stored);
+  const text = draft?.text ?? stored;
   const writing = draft !== null;
+  const theirs = writing && stored !== base && stored !== text;
+  const write = (next: string, from = base) => {
+    setBase(from);
+    setDraft({ text: next, base: from });
+  };
+  const keep = () =>
+    save.mutate(text, {
+      onSuccess: () => {
+        setBase(text);
+        setDraft(null);
+      },
+    });
   if (!marks && !stored) {
     return null;
   }
@@ -163,7 +193,15 @@ function Feedback({ submission }: { submission: Submission }) {
         </div>
       )}
       {!writing && marks && (
-        <button type="button" id="write-feedback" className="act mt-2" onClick={() => setDraft(stored)}>
+        <button
+          type="button"
+          id="write-feedback"
+          className="act mt-2"
+          onClick={() => {
+            setAsked(true);
+            write(stored, stored);
+          }}
+        >
           {stored ? 'Write on' : 'Write feedback'} <kbd className="key ml-1">f</kbd>
         </button>
       )}
@@ -171,7 +209,9 @@ function Feedback({ submission }: { submission: Submission }) {
         <form
           onSubmit={(e) => {
             e.preventDefault();
-            save.mutate(text, { onSuccess: () => setDraft(null) });
+            if (!theirs) {
+              keep();
+            }
           }}
         >
           <label htmlFor="feedback" className="sr-only">
@@ -181,15 +221,17 @@ function Feedback({ submission }: { submission: Submission }) {
             id="feedback"
             // the field was asked for, by click or key
             // eslint-disable-next-line jsx-a11y/no-autofocus
-            autoFocus
+            autoFocus={asked}
             rows={9}
             className="field mt-2 font-read text-[15px] leading-[1.45]"
             value={text}
-            onChange={(e) => setDraft(e.target.value)}
+            onChange={(e) => write(e.target.value)}
             onKeyDown={(e) => {
               if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
                 e.preventDefault();
-                save.mutate(text, { onSuccess: () => setDraft(null) });
+                if (!theirs) {
+                  keep();
+                }
               }
             }}
           />
@@ -202,9 +244,33 @@ function Feedback({ submission }: { submission: Submission }) {
               </div>
             </details>
           )}
-          <Mistake error={save.error} />
+          {text !== stored && (
+            <p role="status" className="mt-1 text-[12.5px] text-ochre">
+              Not saved yet; kept in this browser.
+            </p>
+          )}
+          {theirs && (
+            <BothTexts
+              theirs={stored}
+              by={submission.review.history.find((c) => c.what === 'FEEDBACK')?.by}
+              onMine={() => {
+                setBase(stored);
+                keep();
+              }}
+              onBoth={() => write(stored ? `${stored.trimEnd()}\n\n${text}` : text, stored)}
+              onTheirs={() => {
+                setBase(stored);
+                setDraft(null);
+              }}
+            />
+          )}
+          <Mistake error={theirs ? null : save.error} />
           <div className="mt-2 flex items-center gap-3">
-            <button type="submit" className="act act-first" disabled={save.isPending || text === stored}>
+            <button
+              type="submit"
+              className="act act-first"
+              disabled={save.isPending || text === stored || theirs}
+            >
               Save feedback
             </button>
             <button type="button" className="quiet" onClick={() => leave()}>
@@ -224,6 +290,39 @@ function Feedback({ submission }: { submission: Submission }) {
   }
 }
 
+/** What somebody else wrote meanwhile, and what to do about it; nothing is written over unseen. */
+function BothTexts(props: {
+  theirs: string;
+  by?: string;
+  onMine: () => void;
+  onBoth: () => void;
+  onTheirs: () => void;
+}) {
+  return (
+    <div role="alert" aria-label="Written at the same time" className="mt-2 border-l-[3px] border-ochre pl-3">
+      <p className="font-semibold">{props.by ?? 'Somebody else'} has written meanwhile:</p>
+      {props.theirs ? (
+        <div className="markdown max-h-[180px] overflow-y-auto font-read text-[14.5px] italic">
+          <Markdown>{props.theirs}</Markdown>
+        </div>
+      ) : (
+        <p className="text-soft">The feedback was taken away.</p>
+      )}
+      <p className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+        <button type="button" className="quiet" onClick={props.onBoth}>
+          Put mine below theirs
+        </button>
+        <button type="button" className="quiet" onClick={props.onMine}>
+          Save mine in its place
+        </button>
+        <button type="button" className="quiet" onClick={props.onTheirs}>
+          Leave theirs, drop mine
+        </button>
+      </p>
+    </div>
+  );
+}
+
 function History({ changes, submission }: { changes: Api<'Change'>[]; submission: Submission }) {
   if (changes.length === 0) {
     return null;
@@ -238,6 +337,7 @@ function History({ changes, submission }: { changes: Api<'Change'>[]; submission
           <li key={i}>
             <span className="text-ink">{said(c, submission)}</span>
             {c.reason && <span className="block font-read italic">{c.reason}</span>}
+            <BringBack change={c} submission={submission} />
             <span className="block">
               {c.by}, <Moment at={c.at} />
             </span>
@@ -245,6 +345,54 @@ function History({ changes, submission }: { changes: Api<'Change'>[]; submission
         ))}
       </ol>
     </section>
+  );
+}
+
+/** An earlier state, seen and put back as a new change. */
+function BringBack({ change: c, submission: s }: { change: Api<'Change'>; submission: Submission }) {
+  const marks = useRight('MARK');
+  const decide = useDecide(s);
+  const write = useFeedback(s);
+  const earlier = c.before;
+  const [seen, setSeen] = useState(false);
+  if (!marks || earlier === undefined || earlier === '') {
+    return null;
+  }
+  if (c.what === 'POINTS') {
+    const reason = `Brought back to what stood before ${exactTime(c.at)}.`;
+    return (
+      <button
+        type="button"
+        className="quiet"
+        aria-label={`Bring back ${earlier} points`}
+        disabled={decide.isPending}
+        onClick={() => decide.mutate({ item: c.item!, points: Number(earlier), reason })}
+      >
+        bring back {earlier}
+      </button>
+    );
+  }
+  if (c.what !== 'FEEDBACK') {
+    return null;
+  }
+  return seen ? (
+    <span className="block">
+      <span className="block border-l-[3px] border-rule pl-2 font-read whitespace-pre-wrap text-ink italic">
+        {earlier}
+      </span>
+      <button
+        type="button"
+        className="quiet"
+        disabled={write.isPending}
+        onClick={() => write.mutate(earlier, { onSuccess: () => setSeen(false) })}
+      >
+        bring it back
+      </button>
+    </span>
+  ) : (
+    <button type="button" className="quiet" onClick={() => setSeen(true)}>
+      what stood before
+    </button>
   );
 }
 

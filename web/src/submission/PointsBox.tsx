@@ -84,9 +84,13 @@ function PointsForm(props: {
   const withdraw = useWithdrawPoints(props.submission, props.item);
   const [given, setGiven] = useState(String(props.decision?.points ?? props.proposed));
   const [reason, setReason] = useState(props.decision?.reason ?? '');
+  // what was decided when the form was opened; something else now is somebody else's
+  const [base, setBase] = useState(props.decision);
+  const theirs = base?.at !== props.decision?.at;
 
   function submit(event: FormEvent) {
     event.preventDefault();
+    setBase(props.decision);
     decide.mutate({ points: Number(given), reason }, { onSuccess: props.done });
   }
 
@@ -115,10 +119,17 @@ function PointsForm(props: {
         value={reason}
         onChange={(e) => setReason(e.target.value)}
       />
+      {theirs && (
+        <p role="alert" className="mt-2 border-l-[3px] border-ochre pl-2 text-ochre">
+          {props.decision
+            ? `${props.decision.by} has given ${points(props.decision.points)} meanwhile: “${props.decision.reason}”`
+            : 'Somebody has gone back to the points proposed meanwhile.'}
+        </p>
+      )}
       <Mistake error={decide.error ?? withdraw.error} />
       <div className="mt-3 flex items-center gap-3">
         <button type="submit" className="act act-first" disabled={decide.isPending}>
-          Give these points
+          {theirs ? 'Give mine all the same' : 'Give these points'}
         </button>
         {props.decision && (
           <button

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useExercise, useSheet } from '../api/exercises';
 import { fetchAhead, useSubmission } from '../api/marks';
+import { useReading } from '../api/presence';
 import { takeBack } from '../api/undo';
 import { isOwn } from '../exercise/tally';
 import { CameByGit } from '../git/CameByGit';
@@ -19,6 +20,7 @@ import { Margin } from './Margin';
 import { useCursor } from './useCursor';
 import { WholeFile } from './WholeFile';
 import { Left } from './Left';
+import { Questions } from './Questions';
 import { Report } from './Report';
 import { Rights, type Right } from './rights';
 
@@ -72,6 +74,7 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
   const marks = rights.includes('MARK');
   const judging = useJudging(s);
   const judged = judgedOf(s);
+  useReading(s.id);
   const open = judged.filter((j) => j.open);
   const cursor = useCursor();
   const nextId = next?.handedIn?.submissionId;
@@ -196,6 +199,7 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
           }
         >
           <Mistake error={judging.error ?? undone} />
+          <Questions submission={s} />
           {s.report ? (
             <Report
               submission={s}

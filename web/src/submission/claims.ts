@@ -39,7 +39,11 @@ export function plain(sentence: Api<'Sentence'>): string {
  *
  * @param report undefined where there is none any more
  */
-export function nameOf(item: string, report?: Report, criteria: Api<'Criterion'>[] = []): string {
+export function nameOf(
+  item: string,
+  report?: Pick<Report, 'findings'>,
+  criteria: Api<'Criterion'>[] = [],
+): string {
   const finding = report?.findings.find((f) => item === `requirement:${f.id}`);
   const judged = criteria.find((c) => item === `criterion:${c.id}`);
   return finding ? plain(finding.text) : (judged?.text ?? item.replace(/^\w+:/, ''));

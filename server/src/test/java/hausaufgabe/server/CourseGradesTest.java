@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -128,6 +129,15 @@ class CourseGradesTest {
         return JsonPath.<Number>read(
                         sheet().andReturn().getResponse().getContentAsString(), "$.lines[0].cells[0].points")
                 .doubleValue();
+    }
+
+    @Test
+    void theSheetGoesOutAsCsv() throws Exception {
+        http.perform(get(course() + "/grades.csv").param("comma", "true").session(tutor))
+                .andExpect(content().contentType("text/csv;charset=UTF-8"))
+                .andExpect(
+                        content().string(containsString("number,name,group,1 What a berth costs,percent,grade,passed")))
+                .andExpect(content().string(containsString("2,Wiebke Sandvik,B,,,,")));
     }
 
     @Test

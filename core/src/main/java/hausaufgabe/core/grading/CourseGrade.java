@@ -36,7 +36,7 @@ public record CourseGrade(
     public record PartGrade(String title, @Nullable BigDecimal percent, List<Long> counted, boolean below) {}
 
     /** A part as it is, before anything is rounded. */
-    private record Reckoned(Scheme.Part part, List<Result> counted, Fraction share) {}
+    private record Reckoned(Scheme.Portion part, List<Result> counted, Fraction share) {}
 
     /** @param results of what a student could get points for so far; in any order */
     public static CourseGrade of(Scheme scheme, List<Result> results) {
@@ -45,7 +45,7 @@ public record CourseGrade(
         List<Reckoned> reckoned = new ArrayList<>();
         List<PartGrade> parts = new ArrayList<>();
         boolean below = false;
-        for (Scheme.Part p : scheme.parts()) {
+        for (Scheme.Portion p : scheme.parts()) {
             List<Result> counted = counted(p, byExercise);
             if (counted.isEmpty()) {
                 parts.add(new PartGrade(p.title(), null, List.of(), false));
@@ -69,8 +69,8 @@ public record CourseGrade(
         if (scheme.scale().steps().isEmpty()) {
             return new CourseGrade(percent, null, null, parts);
         }
-        Scale.Step reached = scheme.scale().at(percent);
-        Scale.Step given = below && reached.passes() ? scheme.scale().failing() : reached;
+        Scale.GradeStep reached = scheme.scale().at(percent);
+        Scale.GradeStep given = below && reached.passes() ? scheme.scale().failing() : reached;
         return new CourseGrade(percent, given.grade(), given.passes() && !below, parts);
     }
 
@@ -87,7 +87,7 @@ public record CourseGrade(
     }
 
     /** Those that count: all, or the best by percent; of those that are equal the one that is worth more. */
-    private static List<Result> counted(Scheme.Part part, Map<Long, Result> byExercise) {
+    private static List<Result> counted(Scheme.Portion part, Map<Long, Result> byExercise) {
         List<Result> there = part.exercises().stream()
                 .map(byExercise::get)
                 .filter(Objects::nonNull)
@@ -104,7 +104,7 @@ public record CourseGrade(
         return there.stream().filter(best::contains).toList();
     }
 
-    private static Fraction share(Scheme.Part part, List<Result> counted) {
+    private static Fraction share(Scheme.Portion part, List<Result> counted) {
         if (part.alike()) {
             return sum(counted.stream().map(Result::share)).by(Fraction.of(BigDecimal.valueOf(counted.size())));
         }

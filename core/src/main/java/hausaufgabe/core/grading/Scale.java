@@ -8,7 +8,7 @@ import java.util.List;
  *
  * @param steps each beginning lower than the one before
  */
-public record Scale(List<Step> steps) {
+public record Scale(List<GradeStep> steps) {
 
     /** No grades, just points and percent. */
     public static final Scale NONE = new Scale(List.of());
@@ -24,7 +24,7 @@ public record Scale(List<Step> steps) {
      * @param grade a number, a letter, a word
      * @param passes whether the course is passed with it
      */
-    public record Step(BigDecimal from, String grade, boolean passes) {}
+    public record GradeStep(BigDecimal from, String grade, boolean passes) {}
 
     /** @throws SchemeException where the steps are no scale */
     public Scale {
@@ -33,10 +33,10 @@ public record Scale(List<Step> steps) {
             throw new SchemeException("A scale has at most " + MOST + " steps; this one has " + steps.size() + ".");
         }
         for (int i = 0; i < steps.size(); i++) {
-            Step s = steps.get(i);
+            GradeStep s = steps.get(i);
             if (s.grade().isBlank() || s.grade().length() > LONGEST_GRADE) {
-                throw new SchemeException("Step " + (i + 1) + " of the scale needs a grade of at most " + LONGEST_GRADE
-                        + " characters, such as 1.3, B or passed.");
+                throw new SchemeException("Step " + (i + 1) + " of the scale needs a grade of at most "
+                        + LONGEST_GRADE + " characters, such as 1.3, B or passed.");
             }
             if (s.from().signum() < 0 || s.from().compareTo(ALL) > 0) {
                 throw new SchemeException("“" + s.grade() + "” begins at "
@@ -58,7 +58,7 @@ public record Scale(List<Step> steps) {
     }
 
     /** The step that a percentage, already rounded, reaches. */
-    Step at(BigDecimal percent) {
+    GradeStep at(BigDecimal percent) {
         return steps.stream()
                 .filter(s -> percent.compareTo(s.from()) >= 0)
                 .findFirst()
@@ -66,7 +66,7 @@ public record Scale(List<Step> steps) {
     }
 
     /** The best grade that does not pass; the last of all where every one does. */
-    Step failing() {
+    GradeStep failing() {
         return steps.stream().filter(s -> !s.passes()).findFirst().orElse(steps.get(steps.size() - 1));
     }
 }

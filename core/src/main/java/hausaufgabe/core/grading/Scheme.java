@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param places decimal places that the percentage is rounded to before the grade is read off, from 0 to 4
  * @param rounding how it is rounded
  */
-public record Scheme(List<Part> parts, int places, Direction rounding, Scale scale) {
+public record Scheme(List<Portion> parts, int places, Direction rounding, Scale scale) {
 
     private static final int MOST_PARTS = 20;
     private static final int MOST_PLACES = 4;
@@ -48,7 +48,7 @@ public record Scheme(List<Part> parts, int places, Direction rounding, Scale sca
      * @param bonus whether it only adds to what the others come to, which together never is more than 100 %
      * @param minimum percent of the part without which the course is not passed; null for none
      */
-    public record Part(
+    public record Portion(
             String title,
             BigDecimal weight,
             List<Long> exercises,
@@ -58,7 +58,7 @@ public record Scheme(List<Part> parts, int places, Direction rounding, Scale sca
             @Nullable BigDecimal minimum) {
 
         /** @throws SchemeException where it cannot be reckoned with */
-        public Part {
+        public Portion {
             exercises = List.copyOf(exercises);
             if (title.isBlank() || title.length() > LONGEST_TITLE) {
                 throw new SchemeException("Give every part a title of at most " + LONGEST_TITLE + " characters.");
@@ -91,7 +91,7 @@ public record Scheme(List<Part> parts, int places, Direction rounding, Scale sca
         }
         Set<Long> seen = new HashSet<>();
         Set<String> titles = new HashSet<>();
-        for (Part p : parts) {
+        for (Portion p : parts) {
             if (!titles.add(p.title().strip())) {
                 throw new SchemeException("Two parts are called “" + p.title() + "”. Call one otherwise.");
             }
@@ -102,7 +102,7 @@ public record Scheme(List<Part> parts, int places, Direction rounding, Scale sca
                 }
             }
         }
-        if (!parts.isEmpty() && parts.stream().allMatch(Part::bonus)) {
+        if (!parts.isEmpty() && parts.stream().allMatch(Portion::bonus)) {
             throw new SchemeException("A bonus adds to something: one part at least has to be none.");
         }
     }
@@ -112,7 +112,7 @@ public record Scheme(List<Part> parts, int places, Direction rounding, Scale sca
         return new Scheme(
                 exercises.isEmpty()
                         ? List.of()
-                        : List.of(new Part("Exercises", BigDecimal.ONE, exercises, null, false, false, null)),
+                        : List.of(new Portion("Exercises", BigDecimal.ONE, exercises, null, false, false, null)),
                 1,
                 Direction.NEAREST,
                 Scale.NONE);

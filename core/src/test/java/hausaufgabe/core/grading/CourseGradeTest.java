@@ -20,21 +20,21 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CourseGradeTest {
 
     private static final Scale NUMBERS = new Scale(List.of(
-            new Scale.Step(new BigDecimal("90"), "1.0", true),
-            new Scale.Step(new BigDecimal("66.7"), "2.0", true),
-            new Scale.Step(new BigDecimal("50"), "4.0", true),
-            new Scale.Step(BigDecimal.ZERO, "5.0", false)));
+            new Scale.GradeStep(new BigDecimal("90"), "1.0", true),
+            new Scale.GradeStep(new BigDecimal("66.7"), "2.0", true),
+            new Scale.GradeStep(new BigDecimal("50"), "4.0", true),
+            new Scale.GradeStep(BigDecimal.ZERO, "5.0", false)));
 
     private static Result result(long exercise, String points, String possible) {
         return new Result(exercise, new BigDecimal(points), new BigDecimal(possible));
     }
 
-    private static Scheme.Part part(String title, String weight, Integer best, long... exercises) {
-        return new Scheme.Part(
+    private static Scheme.Portion part(String title, String weight, Integer best, long... exercises) {
+        return new Scheme.Portion(
                 title, new BigDecimal(weight), LongStream.of(exercises).boxed().toList(), best, false, false, null);
     }
 
-    private static Scheme scheme(int places, Scheme.Direction rounding, Scheme.Part... parts) {
+    private static Scheme scheme(int places, Scheme.Direction rounding, Scheme.Portion... parts) {
         return new Scheme(List.of(parts), places, rounding, NUMBERS);
     }
 
@@ -103,7 +103,7 @@ class CourseGradeTest {
 
     @Test
     void eachCountsTheSameWhereThatIsSaid() {
-        Scheme.Part alike = new Scheme.Part("Weekly", BigDecimal.ONE, List.of(1L, 2L), null, true, false, null);
+        Scheme.Portion alike = new Scheme.Portion("Weekly", BigDecimal.ONE, List.of(1L, 2L), null, true, false, null);
 
         assertEquals(
                 new BigDecimal("50.0"),
@@ -132,7 +132,7 @@ class CourseGradeTest {
 
     @Test
     void aBonusAddsAndNeverComesToMoreThanAll() {
-        Scheme.Part bonus = new Scheme.Part("Extra", new BigDecimal("0.1"), List.of(2L), null, false, true, null);
+        Scheme.Portion bonus = new Scheme.Portion("Extra", new BigDecimal("0.1"), List.of(2L), null, false, true, null);
         Scheme with = scheme(1, Scheme.Direction.NEAREST, part("Weekly", "1", null, 1), bonus);
 
         assertEquals(new BigDecimal("85.0"), percent(with, result(1, "8", "10"), result(2, "5", "10")));
@@ -142,8 +142,8 @@ class CourseGradeTest {
 
     @Test
     void aMinimumThatIsMissedFailsWhateverTheRest() {
-        Scheme.Part project =
-                new Scheme.Part("Project", BigDecimal.ONE, List.of(2L), null, false, false, new BigDecimal("50"));
+        Scheme.Portion project =
+                new Scheme.Portion("Project", BigDecimal.ONE, List.of(2L), null, false, false, new BigDecimal("50"));
         Scheme two = scheme(1, Scheme.Direction.NEAREST, part("Weekly", "3", null, 1), project);
 
         CourseGrade failed = CourseGrade.of(two, List.of(result(1, "10", "10"), result(2, "4", "10")));
@@ -191,16 +191,16 @@ class CourseGradeTest {
 
     @Test
     void aSchemeThatCountsTwiceIsToldOf() {
-        Scheme.Part one = part("Weekly", "1", null, 1, 2);
-        Scheme.Part other = part("Project", "1", null, 2);
-        Scheme.Part bonus = new Scheme.Part("Extra", BigDecimal.ONE, List.of(3L), null, false, true, null);
+        Scheme.Portion one = part("Weekly", "1", null, 1, 2);
+        Scheme.Portion other = part("Project", "1", null, 2);
+        Scheme.Portion bonus = new Scheme.Portion("Extra", BigDecimal.ONE, List.of(3L), null, false, true, null);
 
         assertTold("counts twice, the second time in “Project”", List.of(one, other), NUMBERS);
         assertTold("Two parts are called “Weekly”", List.of(one, part("Weekly", "1", null, 3)), NUMBERS);
         assertTold("one part at least has to be none", List.of(bonus), NUMBERS);
     }
 
-    private static void assertTold(String said, List<Scheme.Part> parts, Scale scale) {
+    private static void assertTold(String said, List<Scheme.Portion> parts, Scale scale) {
         SchemeException told =
                 assertThrows(SchemeException.class, () -> new Scheme(parts, 1, Scheme.Direction.NEAREST, scale));
         assertTrue(told.getMessage().contains(said), told.getMessage());
@@ -218,9 +218,9 @@ class CourseGradeTest {
         SchemeException told = assertThrows(
                 SchemeException.class,
                 () -> new Scale(List.of(
-                        new Scale.Step(new BigDecimal(a), "A", aPasses),
-                        new Scale.Step(new BigDecimal(b), "B", bPasses),
-                        new Scale.Step(new BigDecimal(c), "C", cPasses))));
+                        new Scale.GradeStep(new BigDecimal(a), "A", aPasses),
+                        new Scale.GradeStep(new BigDecimal(b), "B", bPasses),
+                        new Scale.GradeStep(new BigDecimal(c), "C", cPasses))));
 
         assertTrue(told.getMessage().contains(said), told.getMessage());
     }

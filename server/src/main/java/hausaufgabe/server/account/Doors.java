@@ -35,7 +35,11 @@ final class Doors {
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*").access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers(
-                        HttpMethod.GET, "/api/courses/*/grades", "/api/courses/*/scheme", "/api/courses/*/history")
+                        HttpMethod.GET,
+                        "/api/courses/*/grades",
+                        "/api/courses/*/grades.csv",
+                        "/api/courses/*/scheme",
+                        "/api/courses/*/history")
                 .access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.POST, "/api/courses/*/scheme/outlook")
                 .access(course.needing(Right.LEAD_COURSE));

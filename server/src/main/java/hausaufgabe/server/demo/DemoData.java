@@ -1,6 +1,8 @@
 package hausaufgabe.server.demo;
 
 import hausaufgabe.checking.exercise.ExerciseFolder;
+import hausaufgabe.core.grading.Scale;
+import hausaufgabe.core.grading.Scheme;
 import hausaufgabe.server.Greeting;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Duty;
@@ -10,6 +12,7 @@ import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Manuscripts;
+import hausaufgabe.server.grade.Schemes;
 import hausaufgabe.server.review.Reviews;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
@@ -18,6 +21,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -34,6 +38,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.slf4j.Logger;
@@ -90,6 +95,7 @@ class DemoData implements Greeting {
     private final Manuscripts manuscripts;
     private final Submissions submissions;
     private final Reviews reviews;
+    private final Schemes schemes;
     private final Clock clock;
     private final int attempts;
     private final FirstStart firstStart;
@@ -102,6 +108,7 @@ class DemoData implements Greeting {
             Manuscripts manuscripts,
             Submissions submissions,
             Reviews reviews,
+            Schemes schemes,
             Clock clock,
             @Value("${hausaufgabe.demo-attempts:300}") int attempts,
             @Value("${hausaufgabe.data}") Path data) {
@@ -111,6 +118,7 @@ class DemoData implements Greeting {
         this.manuscripts = manuscripts;
         this.submissions = submissions;
         this.reviews = reviews;
+        this.schemes = schemes;
         this.clock = clock;
         this.attempts = attempts;
         this.firstStart = new FirstStart(data);
@@ -171,6 +179,7 @@ class DemoData implements Greeting {
                 manuscripts.begin(course.id(), folders.get(i), lead);
             }
         }
+        schemes.write(course.id(), scheme(open), Schemes.UNWRITTEN, lead);
         Map<String, Map<String, Map<String, byte[]>>> work = work();
         Instant due = exercise.dueAt().orElseThrow();
         List<HandedIn> taken = new ArrayList<>();
@@ -190,6 +199,26 @@ class DemoData implements Greeting {
         Thread marking = new Thread(() -> mark(taken, tutor), "demo-marking");
         marking.setDaemon(true);
         marking.start();
+    }
+
+    /** The first exercises count by their points, the best but one of them; and a scale of numbers. */
+    private static Scheme scheme(List<Exercises.Version> open) {
+        List<Long> all = open.stream().map(Exercises.Version::exerciseId).toList();
+        return new Scheme(
+                List.of(new Scheme.Portion(
+                        "Exercises",
+                        BigDecimal.ONE,
+                        all,
+                        Math.max(1, all.size() - 1),
+                        false,
+                        false,
+                        BigDecimal.valueOf(40))),
+                1,
+                Scheme.Direction.NEAREST,
+                new Scale(Stream.of("90 1.0", "80 2.0", "65 3.0", "50 4.0", "0 5.0")
+                        .map(s -> s.split(" "))
+                        .map(s -> new Scale.GradeStep(new BigDecimal(s[0]), s[1], !"0".equals(s[0])))
+                        .toList()));
     }
 
     private List<Student> enrol(Courses.Heading course) {

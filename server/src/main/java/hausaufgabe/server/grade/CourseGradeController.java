@@ -1,14 +1,18 @@
 package hausaufgabe.server.grade;
 
+import hausaufgabe.core.grading.CourseGrade;
 import hausaufgabe.core.grading.Scale;
 import hausaufgabe.core.grading.Scheme;
 import hausaufgabe.core.grading.SchemeException;
+import hausaufgabe.server.Csv;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Staffing;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -71,6 +75,47 @@ class CourseGradeController {
         return sheets.sheet(course, student, staffing.sight(person, course));
     }
 
+    /** The sheet as RFC 4180 describes CSV, in UTF-8. */
+    @GetMapping(path = "/grades.csv", produces = "text/csv")
+    ResponseEntity<byte[]> csv(
+            @PathVariable long course,
+            @RequestParam(defaultValue = "false") boolean comma,
+            @AuthenticationPrincipal Person person) {
+        CourseSheets.CourseSheet sheet = sheet(course, null, person);
+        List<String> columns = new ArrayList<>(List.of("number", "name", "group"));
+        sheet.columns().forEach(c -> columns.add(c.number() + " " + c.title()));
+        columns.addAll(List.of("percent", "grade", "passed"));
+        return Csv.file(
+                "grades-" + sheet.course() + ".csv",
+                columns,
+                sheet.lines().stream()
+                        .map(l -> cells(l, sheet.columns().size(), comma))
+                        .toList());
+    }
+
+    private static List<Object> cells(CourseSheets.SheetLine line, int columns, boolean comma) {
+        Object[] points = new Object[columns];
+        Arrays.fill(points, "");
+        for (CourseSheets.SheetCell c : line.cells()) {
+            points[c.column()] = c.excused() != null
+                    ? "excused"
+                    : c.points() == null ? "" : decimal(BigDecimal.valueOf(c.points()), comma);
+        }
+        List<Object> cells = new ArrayList<>(List.of(
+                line.student().number(), line.student().name(), line.student().group()));
+        cells.addAll(Arrays.asList(points));
+        CourseGrade g = line.grade();
+        cells.add(g.percent() == null ? "" : decimal(g.percent(), comma));
+        cells.add(g.grade() == null ? "" : g.grade());
+        cells.add(g.passed() == null ? "" : g.passed() ? "yes" : "no");
+        return cells;
+    }
+
+    private static String decimal(BigDecimal number, boolean comma) {
+        String plain = number.stripTrailingZeros().toPlainString();
+        return comma ? plain.replace('.', ',') : plain;
+    }
+
     /** Everything that was decided in the course, the newest first; what is left out of the question does not matter. */
     @GetMapping("/history")
     CourseHistory.HistoryPage history(
@@ -113,7 +158,7 @@ class CourseGradeController {
     private static Scheme read(GivenScheme given) {
         return told(() -> new Scheme(
                 given.parts().stream()
-                        .map(p -> new Scheme.Part(
+                        .map(p -> new Scheme.Portion(
                                 p.title() == null ? "" : p.title().strip(),
                                 p.weight() == null ? BigDecimal.ZERO : p.weight(),
                                 p.exercises() == null ? List.of() : p.exercises(),
@@ -125,7 +170,7 @@ class CourseGradeController {
                 given.places(),
                 given.rounding(),
                 new Scale(given.steps().stream()
-                        .map(s -> new Scale.Step(
+                        .map(s -> new Scale.GradeStep(
                                 s.from() == null ? BigDecimal.ZERO : s.from(),
                                 s.grade() == null ? "" : s.grade().strip(),
                                 Boolean.TRUE.equals(s.passes())))

@@ -17,10 +17,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** How the courses come to their grades. */
 @Service
-class Schemes {
+public class Schemes {
 
     /** The version of a scheme that nobody has written. */
-    static final String UNWRITTEN = "none";
+    public static final String UNWRITTEN = "none";
 
     interface Repository extends JpaRepository<CourseScheme, Long> {}
 
@@ -42,7 +42,7 @@ class Schemes {
      * @param version to be named by whoever changes it
      * @param written whether somebody has; without one all exercises count by their points
      */
-    record SchemeView(Scheme scheme, String version, boolean written) {}
+    public record SchemeView(Scheme scheme, String version, boolean written) {}
 
     @Transactional(readOnly = true)
     SchemeView of(long course) {
@@ -65,10 +65,10 @@ class Schemes {
      * @throws Problem where it names an exercise of another course, or somebody else has written it meanwhile
      */
     @Transactional
-    SchemeView write(long course, Scheme scheme, String version, Person by) {
+    public SchemeView write(long course, Scheme scheme, String version, Person by) {
         Set<Long> known =
                 exercises.ofCourse(course).stream().map(Exercises.Line::id).collect(Collectors.toSet());
-        for (Scheme.Part p : scheme.parts()) {
+        for (Scheme.Portion p : scheme.parts()) {
             if (!known.containsAll(p.exercises())) {
                 throw Problem.badRequest("“" + p.title() + "” names an exercise that this course does not have.");
             }

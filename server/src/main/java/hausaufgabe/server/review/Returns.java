@@ -53,6 +53,7 @@ public class Returns {
             @Nullable String item,
             @Nullable String file,
             @Nullable Integer line,
+            @Nullable Integer endLine,
             String text) {}
 
     public record ReturnedPoints(double points, double possible) {}
@@ -98,7 +99,7 @@ public class Returns {
                 view.late(),
                 view.feedback(),
                 view.remarks().stream()
-                        .map(r -> new ReturnedRemark(r.item(), r.file(), r.line(), r.text()))
+                        .map(r -> new ReturnedRemark(r.item(), r.file(), r.line(), r.endLine(), r.text()))
                         .toList(),
                 items,
                 criteria);

@@ -1,0 +1,52 @@
+import type { Api } from '../api/client';
+
+/** What can be decided, for choosing. */
+export const what: Record<string, string> = {
+  POINTS: 'Points',
+  FEEDBACK: 'Feedback',
+  REMARK: 'Remarks',
+  BINDING: 'Who is who',
+  SETTLED: 'Settling',
+  RETURNED: 'Given to a student',
+  HAND_BACK: 'Giving back',
+  EXCUSE: 'Excuses',
+  EXTENSION: 'Other deadlines',
+  SCHEME: 'How it is reckoned',
+  VERSION: 'Versions of exercises',
+};
+
+type Line = Pick<Api<'HistoryLine'>, 'what' | 'item' | 'before' | 'after'>;
+
+const LONGEST = 160;
+const cut = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text);
+const quoted = (text: string) => `“${cut(text.replace(/\s+/g, ' '))}”`;
+
+/** A decision in a sentence. */
+export function saidOf(l: Line): string {
+  switch (l.what) {
+    case 'POINTS':
+      return `${l.before ?? 'as proposed'} → ${l.after ?? 'as proposed'} points for ${l.item?.replace(/^\w+:/, '').replace(/-/g, ' ') ?? 'it'}`;
+    case 'FEEDBACK':
+      return l.after ? `feedback: ${quoted(l.after)}` : 'feedback taken away';
+    case 'REMARK':
+      return l.after ? `remark: ${quoted(l.after)}` : 'a remark taken away';
+    case 'BINDING':
+      return l.after ? `who is who: ${cut(l.after)}` : 'who is who left to the check again';
+    case 'SETTLED':
+      return l.after === 'true' ? 'settled' : 'opened again';
+    case 'RETURNED':
+      return l.after === 'true' ? 'given to the student' : 'taken back from the student';
+    case 'HAND_BACK':
+      return l.after ?? `taken back or called off: ${l.before ?? ''}`;
+    case 'EXCUSE':
+      return l.after ? `excused: ${cut(l.after)}` : `no longer excused (${cut(l.before ?? '')})`;
+    case 'EXTENSION':
+      return l.after ? `may hand in until ${l.after}` : 'may no longer hand in later';
+    case 'SCHEME':
+      return 'how the grade is reckoned was changed';
+    case 'VERSION':
+      return `version ${l.after ?? ''} put in force`;
+    default:
+      return l.what;
+  }
+}

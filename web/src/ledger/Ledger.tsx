@@ -1,0 +1,309 @@
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useNavigate } from 'react-router';
+import type { CourseSheet, SheetCell, SheetLine } from '../api/ledger';
+import { useReaders } from '../api/presence';
+import { points } from '../page/count';
+import { byColumn, sign, spoken } from './cells';
+import { CellSheet } from './CellSheet';
+
+const ROW = 34;
+const NAME = 210;
+const GROUP = 64;
+const CELL = 74;
+const SUM = 78;
+
+const column = createColumnHelper<SheetLine>();
+
+/** The sheet itself: names and sums stay in view while the rest is scrolled, and arrows go from cell to cell. */
+export function Ledger({
+  sheet,
+  lines,
+  excuses,
+}: {
+  sheet: CourseSheet;
+  lines: SheetLine[];
+  /** whether whoever looks may excuse somebody */
+  excuses: boolean;
+}) {
+  const navigate = useNavigate();
+  const readers = useReaders();
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'name', desc: false }]);
+  const [at, setAt] = useState({ row: 0, column: 0 });
+  const [opened, setOpened] = useState<{ line: SheetLine; column: number }>();
+  const box = useRef<HTMLDivElement>(null);
+  const columns = useMemo(
+    () => [
+      column.accessor((l) => l.student.name, { id: 'name', sortingFn: 'text' }),
+      column.accessor((l) => l.student.group, { id: 'group', sortingFn: 'text' }),
+      ...sheet.columns.map((c, i) =>
+        column.accessor((l) => l.cells.find((x) => x.column === i)?.points, {
+          id: `exercise-${c.exercise}`,
+          sortUndefined: 'last',
+        }),
+      ),
+      column.accessor((l) => l.grade.percent, { id: 'percent', sortUndefined: 'last' }),
+      column.accessor((l) => l.grade.percent, { id: 'grade', sortUndefined: 'last' }),
+    ],
+    [sheet.columns],
+  );
+  // the table is asked anew at every drawing, which is what it is made for
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const table = useReactTable({
+    data: lines,
+    columns,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getRowId: (l) => String(l.student.id),
+  });
+  const rows = table.getRowModel().rows;
+  const grades = sheet.scheme.scheme.scale.steps.length > 0;
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: 12,
+  });
+  const last = sheet.columns.length + (grades ? 1 : 0);
+  const width = NAME + GROUP + sheet.columns.length * CELL + SUM * (grades ? 2 : 1);
+  const template = `${NAME}px ${GROUP}px repeat(${sheet.columns.length}, ${CELL}px) ${SUM}px${grades ? ` ${SUM}px` : ''}`;
+
+  function go(row: number, col: number) {
+    const r = Math.max(0, Math.min(rows.length - 1, row));
+    const c = Math.max(0, Math.min(last + 1, col));
+    setAt({ row: r, column: c });
+    virtual.scrollToIndex(r, { align: 'auto' });
+    requestAnimationFrame(() => {
+      const cell = box.current?.querySelector<HTMLElement>(`[data-cell="${r}:${c}"]`);
+      cell?.focus({ preventScroll: true });
+      cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    });
+  }
+
+  function onKey(event: KeyboardEvent) {
+    const step: Record<string, [number, number]> = {
+      ArrowUp: [-1, 0],
+      ArrowDown: [1, 0],
+      ArrowLeft: [0, -1],
+      ArrowRight: [0, 1],
+      PageUp: [-12, 0],
+      PageDown: [12, 0],
+      Home: [event.ctrlKey ? -rows.length : 0, -last - 2],
+      End: [event.ctrlKey ? rows.length : 0, last + 2],
+    };
+    const by = step[event.key];
+    if (by && (event.target as HTMLElement).dataset.cell) {
+      event.preventDefault();
+      go(at.row + by[0], at.column + by[1]);
+    }
+  }
+
+  /** A cell that can be read leads there; where something else can be done, it is asked. */
+  function open(line: SheetLine, i: number) {
+    const cell = line.cells.find((c) => c.column === i);
+    if (cell?.submission !== undefined && cell.excused === undefined) {
+      void navigate(`/submissions/${cell.submission}`);
+    } else {
+      setOpened({ line, column: i });
+    }
+  }
+
+  const heads: { id: string; text: string; title: string; note?: string }[] = [
+    { id: 'name', text: 'Student', title: 'Order by name' },
+    { id: 'group', text: 'Group', title: 'Order by group' },
+    ...sheet.columns.map((c) => ({
+      id: `exercise-${c.exercise}`,
+      text: String(c.number),
+      title: `${c.number} · ${c.title}${c.counts ? '' : ', counts nowhere'}`,
+      note: c.possible === undefined ? undefined : `of ${points(c.possible)}`,
+    })),
+    { id: 'percent', text: 'Percent', title: 'Order by percent' },
+    ...(grades ? [{ id: 'grade', text: 'Grade', title: 'Order by grade' }] : []),
+  ];
+
+  const cellProps = (row: number, col: number) => ({
+    role: 'gridcell',
+    'data-cell': `${row}:${col}`,
+    tabIndex: at.row === row && at.column === col ? 0 : -1,
+    onFocus: () => (at.row !== row || at.column !== col) && setAt({ row, column: col }),
+  });
+  const base =
+    'flex items-center border-b border-rule px-2 outline-none focus:outline-2 focus:outline-offset-[-2px] focus:outline-slate';
+
+  return (
+    <>
+      <div
+        ref={box}
+        role="grid"
+        aria-label={`Grades, ${rows.length} students`}
+        aria-rowcount={rows.length + 1}
+        aria-colcount={last + 2}
+        tabIndex={-1}
+        onKeyDown={onKey}
+        className="relative mt-4 max-h-[calc(100vh-270px)] min-h-[220px] overflow-auto border-y-2 border-ink"
+      >
+        <div
+          role="row"
+          aria-rowindex={1}
+          className="sticky top-0 z-[3] grid bg-sheet text-[13px] text-soft"
+          style={{ gridTemplateColumns: template, width }}
+        >
+          {heads.map((h, i) => {
+            const sorted = table.getColumn(h.id)?.getIsSorted() ?? false;
+            return (
+              <div
+                key={h.id}
+                role="columnheader"
+                aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : 'none'}
+                className={`border-b border-ink bg-sheet px-2 py-1.5 ${i === 0 ? 'sticky left-0 z-[1]' : ''} ${i > 1 ? 'text-right' : ''}`}
+              >
+                <button
+                  type="button"
+                  title={h.title}
+                  aria-label={h.title}
+                  className={`font-semibold ${sorted ? 'text-ink' : 'hover:text-ink'}`}
+                  onClick={() => table.getColumn(h.id)?.toggleSorting()}
+                >
+                  {h.text}
+                  <span aria-hidden>{sorted ? (sorted === 'asc' ? ' ↑' : ' ↓') : ''}</span>
+                </button>
+                {h.note && <span className="block text-[12px] font-normal">{h.note}</span>}
+              </div>
+            );
+          })}
+        </div>
+        <div style={{ height: virtual.getTotalSize(), width, position: 'relative' }} role="presentation">
+          {virtual.getVirtualItems().map((v) => {
+            const line = rows[v.index]!.original;
+            const cells = byColumn(line);
+            return (
+              <div
+                key={rows[v.index]!.id}
+                role="row"
+                aria-rowindex={v.index + 2}
+                className="absolute top-0 left-0 grid bg-sheet text-[15px]"
+                style={{
+                  gridTemplateColumns: template,
+                  height: ROW,
+                  width,
+                  transform: `translateY(${v.start}px)`,
+                }}
+              >
+                <div
+                  {...cellProps(v.index, 0)}
+                  role="rowheader"
+                  className={`${base} sticky left-0 z-[1] bg-sheet font-semibold`}
+                  title={`${line.student.name}, ${line.student.number}`}
+                >
+                  <span className="truncate">{line.student.name}</span>
+                  {line.student.left && <span className="ml-1 text-[12px] text-soft">left</span>}
+                </div>
+                <div {...cellProps(v.index, 1)} className={`${base} text-soft`}>
+                  {line.student.group}
+                </div>
+                {sheet.columns.map((c, i) => {
+                  const cell = cells.get(i);
+                  const names = cell?.submission === undefined ? undefined : readers.get(cell.submission);
+                  return (
+                    <div
+                      key={c.exercise}
+                      {...cellProps(v.index, i + 2)}
+                      aria-label={`${c.number}: ${spoken(cell, c.due)}${names ? `, open with ${names.join(', ')}` : ''}`}
+                      title={`${spoken(cell, c.due)}${names ? `\nopen with ${names.join(', ')}` : ''}`}
+                      className={`${base} cursor-pointer justify-end hover:bg-tint ${names ? 'shadow-[inset_3px_0_0_var(--slate)]' : ''}`}
+                      role="gridcell"
+                      tabIndex={at.row === v.index && at.column === i + 2 ? 0 : -1}
+                      onClick={() => open(line, i)}
+                      onKeyDown={(e) => e.key === 'Enter' && open(line, i)}
+                      onContextMenu={(e) => {
+                        e.preventDefault();
+                        setOpened({ line, column: i });
+                      }}
+                    >
+                      <Figure cell={cell} due={c.due} />
+                    </div>
+                  );
+                })}
+                <div {...cellProps(v.index, sheet.columns.length + 2)} className={`${base} justify-end`}>
+                  {line.grade.percent === undefined ? (
+                    <span className="text-soft">–</span>
+                  ) : (
+                    line.grade.percent.toFixed(sheet.scheme.scheme.places)
+                  )}
+                </div>
+                {grades && (
+                  <div
+                    {...cellProps(v.index, sheet.columns.length + 3)}
+                    className={`${base} justify-end font-bold ${line.grade.passed === false ? 'text-madder' : ''}`}
+                    title={line.grade.parts
+                      .map(
+                        (p) =>
+                          `${p.title}: ${p.percent === undefined ? 'nothing yet' : `${p.percent} %`}${p.below ? ', below its minimum' : ''}`,
+                      )
+                      .join('\n')}
+                  >
+                    {line.grade.grade ?? <span className="font-normal text-soft">–</span>}
+                    {line.grade.passed === false && <span className="sr-only"> not passed</span>}
+                  </div>
+                )}
+              </div>
+            );
+          })}
+        </div>
+      </div>
+      <p className="mt-2 text-[13px] text-soft">
+        {rows.length === sheet.lines.length
+          ? `${rows.length} students`
+          : `${rows.length} of ${sheet.lines.length} students shown`}
+        . <b className="text-ink">Bold</b> is settled, <b className="text-ink underline">underlined</b> is
+        with the student, <span className="font-semibold text-slate">?</span> waits for a person, … is being
+        checked, <span className="text-madder">0</span> was due and is not there. Arrows go from cell to cell,
+        Enter opens.
+        {excuses && ' With the right button, or Enter where nothing is, somebody is excused.'}
+      </p>
+      {opened && (
+        <CellSheet
+          course={sheet.courseId}
+          column={sheet.columns[opened.column]!}
+          line={lines.find((l) => l.student.id === opened.line.student.id) ?? opened.line}
+          cell={(lines.find((l) => l.student.id === opened.line.student.id) ?? opened.line).cells.find(
+            (c) => c.column === opened.column,
+          )}
+          excuses={excuses}
+          onClose={() => setOpened(undefined)}
+        />
+      )}
+    </>
+  );
+}
+
+function Figure({ cell, due }: { cell: SheetCell | undefined; due: boolean }) {
+  if (!cell) {
+    return due ? <span className="text-madder">0</span> : <span className="text-rule">·</span>;
+  }
+  if (cell.excused !== undefined) {
+    return <span className="text-[13px] text-slate italic">excused</span>;
+  }
+  const weight =
+    cell.state === 'RETURNED' ? 'font-bold underline' : cell.state === 'SETTLED' ? 'font-bold' : '';
+  return (
+    <>
+      {cell.late && <span className="mr-1 text-[12px] font-semibold text-ochre">late</span>}
+      {sign(cell) && (
+        <span className={`mr-1 font-semibold ${cell.state === 'FAILED' ? 'text-madder' : 'text-slate'}`}>
+          {sign(cell)}
+        </span>
+      )}
+      {cell.points !== undefined && <span className={weight}>{points(cell.points)}</span>}
+    </>
+  );
+}
