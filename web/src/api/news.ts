@@ -37,7 +37,11 @@ export function useNews(wanted: boolean) {
       void fetchAnew(queries, sheetKey());
       void fetchAnew(queries, submissionKey());
     });
-    source.addEventListener('error', () => nowConnected(false));
+    const gone = () => nowConnected(false);
+    const back = () => source.readyState === EventSource.OPEN && nowConnected(true);
+    source.addEventListener('error', gone);
+    window.addEventListener('offline', gone);
+    window.addEventListener('online', back);
     source.addEventListener('reading', (event) => {
       const r = JSON.parse((event as MessageEvent<string>).data) as {
         submissionId: number;
@@ -87,6 +91,10 @@ export function useNews(wanted: boolean) {
           },
       );
     });
-    return () => source.close();
+    return () => {
+      source.close();
+      window.removeEventListener('offline', gone);
+      window.removeEventListener('online', back);
+    };
   }, [wanted, queries]);
 }

@@ -145,7 +145,7 @@ function GiveForm({ view, sheet, doing }: { view: Api<'HandBackView'>; sheet: Ap
           <legend className="font-semibold">To</legend>
           <span className="flex flex-wrap gap-x-5">
             {groups.map((g) => (
-              <label key={g} className="flex items-baseline gap-2">
+              <label key={g} className="flex min-h-[26px] items-center gap-2">
                 <input
                   type="checkbox"
                   checked={!left.includes(g)}
@@ -159,11 +159,11 @@ function GiveForm({ view, sheet, doing }: { view: Api<'HandBackView'>; sheet: Ap
       )}
       <fieldset className="mt-3">
         <legend className="font-semibold">When</legend>
-        <label className="flex items-baseline gap-2">
+        <label className="flex min-h-[26px] items-center gap-2">
           <input type="radio" name="when" checked={!later} onChange={() => setLater(false)} />
           Now
         </label>
-        <label className="mt-1 flex items-baseline gap-2">
+        <label className="mt-1 flex min-h-[26px] items-center gap-2">
           <input type="radio" name="when" checked={later} onChange={() => setLater(true)} />
           At a set time: what is settled by then{' '}
           <input

@@ -74,19 +74,24 @@ export function Ledger({
     overscan: 12,
   });
   const last = sheet.columns.length + (grades ? 1 : 0);
-  const width = NAME + GROUP + sheet.columns.length * CELL + SUM * (grades ? 2 : 1);
-  const template = `${NAME}px ${GROUP}px repeat(${sheet.columns.length}, ${CELL}px) ${SUM}px${grades ? ` ${SUM}px` : ''}`;
+  const width = `max(100%, ${NAME + GROUP + sheet.columns.length * CELL + SUM * (grades ? 2 : 1)}px)`;
+  const template = `${NAME}px ${GROUP}px repeat(${sheet.columns.length}, minmax(${CELL}px, 1fr)) ${SUM}px${grades ? ` ${SUM}px` : ''}`;
 
   function go(row: number, col: number) {
     const r = Math.max(0, Math.min(rows.length - 1, row));
     const c = Math.max(0, Math.min(last + 1, col));
     setAt({ row: r, column: c });
     virtual.scrollToIndex(r, { align: 'auto' });
-    requestAnimationFrame(() => {
+    const focus = () => {
       const cell = box.current?.querySelector<HTMLElement>(`[data-cell="${r}:${c}"]`);
       cell?.focus({ preventScroll: true });
       cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-    });
+      return cell !== null && cell !== undefined;
+    };
+    // at once, for the next key may come before the next frame; a row that is not drawn yet is in the next
+    if (!focus()) {
+      requestAnimationFrame(focus);
+    }
   }
 
   function onKey(event: KeyboardEvent) {
@@ -117,13 +122,14 @@ export function Ledger({
     }
   }
 
-  const heads: { id: string; text: string; title: string; note?: string }[] = [
+  const heads: { id: string; text: string; title: string; name?: string; note?: string }[] = [
     { id: 'name', text: 'Student', title: 'Order by name' },
     { id: 'group', text: 'Group', title: 'Order by group' },
     ...sheet.columns.map((c) => ({
       id: `exercise-${c.exercise}`,
       text: String(c.number),
       title: `${c.number} · ${c.title}${c.counts ? '' : ', counts nowhere'}`,
+      name: c.title,
       note: c.possible === undefined ? undefined : `of ${points(c.possible)}`,
     })),
     { id: 'percent', text: 'Percent', title: 'Order by percent' },
@@ -164,7 +170,7 @@ export function Ledger({
                 key={h.id}
                 role="columnheader"
                 aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : 'none'}
-                className={`border-b border-ink bg-sheet px-2 py-1.5 ${i === 0 ? 'sticky left-0 z-[1]' : ''} ${i > 1 ? 'text-right' : ''}`}
+                className={`min-w-0 border-b border-ink bg-sheet px-2 py-1.5 ${i === 0 ? 'sticky left-0 z-[1]' : ''} ${i > 1 ? 'text-right' : ''}`}
               >
                 <button
                   type="button"
@@ -176,6 +182,11 @@ export function Ledger({
                   {h.text}
                   <span aria-hidden>{sorted ? (sorted === 'asc' ? ' ↑' : ' ↓') : ''}</span>
                 </button>
+                {h.name && (
+                  <span className="block truncate text-[12px] font-normal" title={h.title}>
+                    {h.name}
+                  </span>
+                )}
                 {h.note && <span className="block text-[12px] font-normal">{h.note}</span>}
               </div>
             );

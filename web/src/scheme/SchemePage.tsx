@@ -312,7 +312,7 @@ function PartFields(props: {
       </div>
       <div className="mt-2 flex flex-wrap gap-x-5 text-[14.5px]">
         {free.map((c) => (
-          <label key={c.exercise} className="flex items-baseline gap-2">
+          <label key={c.exercise} className="flex min-h-[26px] items-center gap-2">
             <input
               type="checkbox"
               checked={p.exercises.includes(c.exercise)}
@@ -330,11 +330,11 @@ function PartFields(props: {
         {free.length === 0 && <span className="text-soft">Every exercise counts in another part.</span>}
       </div>
       <div className="mt-1 flex flex-wrap gap-x-5 text-[14px] text-soft">
-        <label className="flex items-baseline gap-2">
+        <label className="flex min-h-[26px] items-center gap-2">
           <input type="checkbox" checked={p.alike} onChange={(e) => onChange({ alike: e.target.checked })} />
           each counts the same, whatever its points
         </label>
-        <label className="flex items-baseline gap-2">
+        <label className="flex min-h-[26px] items-center gap-2">
           <input type="checkbox" checked={p.bonus} onChange={(e) => onChange({ bonus: e.target.checked })} />a
           bonus: it only adds, up to 100 %
         </label>
@@ -359,7 +359,8 @@ function Outlook({ now, then }: { now: CourseSheet; then: CourseSheet }) {
         {changed.length === 0
           ? 'Nobody’s grade would be another.'
           : `${counted(changed.length, 'student')} of ${then.lines.length} would stand otherwise.`}{' '}
-        {then.scheme.scheme.scale.steps.length > 0 && `${failing} would not pass as it stands.`}
+        {then.scheme.scheme.scale.steps.length > 0 &&
+          `${failing === 0 ? 'Nobody' : failing} would not pass as it stands.`}
       </p>
       <ul className="mt-1 grid gap-x-6 text-[14px] min-[900px]:grid-cols-2">
         {changed.slice(0, 60).map((l) => (

@@ -24,6 +24,7 @@ import picocli.CommandLine.Spec;
             "intake: a pile of submissions from its upload until all are checked, and the pages meanwhile.",
             "workers: a pile of submissions that 1, 2 and 4 workers check, and 4 of which one is killed.",
             "pages: what somebody who marks waits for, in the real browser.",
+            "grades: the grades of a large course, in the real browser, and ten people who mark at the same time.",
             "sheet: the grade sheet of a large course while its submissions are checked, and after."
         })
 final class BenchCommand implements Callable<Integer> {
@@ -33,7 +34,8 @@ final class BenchCommand implements Callable<Integer> {
 
     @Parameters(
             paramLabel = "WHAT",
-            description = "What to measure: structure, trees, behaviour, fairness, intake, workers, pages or sheet.")
+            description =
+                    "What to measure: structure, trees, behaviour, fairness, intake, workers, pages, grades or sheet.")
     private String what;
 
     @Option(
@@ -80,6 +82,7 @@ final class BenchCommand implements Callable<Integer> {
             case "intake" -> new IntakeBench(samples).run();
             case "workers" -> new WorkersBench(samples).run();
             case "pages" -> new PagesBench(samples).run();
+            case "grades" -> new GradesBench(samples).run();
             case "sheet" -> new SheetBench(samples, cohort).run();
             case "behaviour" -> {
                 if (!Files.isDirectory(samples)) {
@@ -90,7 +93,7 @@ final class BenchCommand implements Callable<Integer> {
             default ->
                 throw new ParameterException(
                         spec.commandLine(),
-                        "bench measures structure, trees, behaviour, fairness, intake, workers, pages or sheet, not "
+                        "bench measures structure, trees, behaviour, fairness, intake, workers, pages, grades or sheet, not "
                                 + what);
         }
         return 0;

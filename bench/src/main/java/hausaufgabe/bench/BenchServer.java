@@ -146,15 +146,10 @@ final class BenchServer implements AutoCloseable {
 
     /** Sends something and gives the answer's text. */
     String post(String path, String type, byte[] body) throws IOException, InterruptedException {
-        String token = cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN"))
-                .map(HttpCookie::getValue)
-                .findFirst()
-                .orElseThrow();
         HttpResponse<String> answer = client.send(
                 HttpRequest.newBuilder(URI.create(address + path))
                         .header("Content-Type", type)
-                        .header("X-XSRF-TOKEN", token)
+                        .header("X-XSRF-TOKEN", token())
                         .POST(HttpRequest.BodyPublishers.ofByteArray(body))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
@@ -162,6 +157,36 @@ final class BenchServer implements AutoCloseable {
             throw new IllegalStateException(path + " was answered with " + answer.statusCode());
         }
         return answer.body();
+    }
+
+    /**
+     * Sends a request and gives the answer, whatever it is.
+     *
+     * @param json null for none
+     * @param version of what is changed; null where none is named
+     */
+    HttpResponse<String> send(String method, String path, String json, String version)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .method(
+                        method,
+                        json == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json))
+                .header("X-XSRF-TOKEN", token());
+        if (json != null) {
+            request.header("Content-Type", "application/json");
+        }
+        if (version != null) {
+            request.header("If-Match", '"' + version + '"');
+        }
+        return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
     }
 
     void get(String path) throws IOException, InterruptedException {

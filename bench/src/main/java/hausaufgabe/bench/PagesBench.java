@@ -27,7 +27,7 @@ final class PagesBench {
     private static final int LARGE = 1_000;
     private static final int CLAIMS = 30;
     private static final int RUNS = 40;
-    private static final List<String> ARGUMENTS = List.of(
+    static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
             "--disable-gpu",
             "--disable-quic",
@@ -95,7 +95,7 @@ final class PagesBench {
             Page page = browser.newPage(
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(server.address()));
             signIn(page);
-            System.out.printf("%-44s %10s %10s%n", "", "median", "95 %");
+            System.out.printf("%-58s %10s %10s%n", "", "median", "95 %");
             piles(server, large);
             weave(page, large);
             page.unroute("**/api/exercises/*/weave");
@@ -103,7 +103,7 @@ final class PagesBench {
         }
     }
 
-    private static void signIn(Page page) {
+    static void signIn(Page page) {
         page.navigate("/sign-in");
         page.getByLabel("Your sign-in").fill("maike");
         page.getByLabel("Password").fill(BenchServer.PASSWORD);
@@ -176,7 +176,7 @@ final class PagesBench {
         List<?> moving = (List<?>) page.evaluate(MOVING);
         System.out.printf(
                 Locale.ROOT,
-                "%-44s %10.0f %10s%n%-44s %10.0f%n",
+                "%-58s %10.0f %10s%n%-58s %10.0f%n",
                 "moving it, frames in a second",
                 ((Number) moving.get(0)).doubleValue(),
                 "",
@@ -205,11 +205,11 @@ final class PagesBench {
         return "{\"claims\":[" + claims + "],\"submissions\":[" + rows + "],\"unchecked\":0}";
     }
 
-    private static void row(String label, List<Double> times) {
+    static void row(String label, List<Double> times) {
         List<Double> sorted = times.stream().sorted().toList();
         System.out.printf(
                 Locale.ROOT,
-                "%-44s %10.0f %10.0f%n",
+                "%-58s %10.0f %10.0f%n",
                 label,
                 sorted.get(sorted.size() / 2),
                 sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1));

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -56,6 +57,7 @@ abstract class Journey {
     private Playwright playwright;
     Browser browser;
     private BrowserContext context;
+    private final List<BrowserContext> others = new ArrayList<>();
     Page page;
     private final List<String> mishaps = new ArrayList<>();
 
@@ -103,6 +105,8 @@ abstract class Journey {
     @AfterEach
     void nothingBrokeInThePage() {
         context.close();
+        others.forEach(BrowserContext::close);
+        others.clear();
         assertEquals(List.of(), mishaps);
     }
 
@@ -120,11 +124,23 @@ abstract class Journey {
     }
 
     void signIn(String login) {
+        signInAt(page, login);
+    }
+
+    static void signInAt(Page page, String login) {
         page.navigate("/sign-in");
         page.getByLabel("Your sign-in").fill(login);
         page.getByLabel("Password").fill("nordhafen");
         page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
         assertThat(page.getByText("What lies on the desk")).isVisible();
+    }
+
+    /** Another browser beside this one, with nobody signed in; closed at the end of the test. */
+    BrowserContext beside() {
+        BrowserContext another = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(application.address()));
+        others.add(another);
+        return another;
     }
 
     void signOut() {
@@ -171,5 +187,23 @@ abstract class Journey {
             }
         }
         return Files.write(folder.resolve(sources.getFileName() + ".zip"), bytes.toByteArray());
+    }
+
+    /** For what waits for a check. */
+    static LocatorAssertions.IsVisibleOptions patiently() {
+        return new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS);
+    }
+
+    /** Hands in for a student and stays on the page of the submission. */
+    void handIn(String student, Path sources) throws Exception {
+        page.navigate("/exercises/1");
+        page.locator("#student")
+                .selectOption(page.locator("#student option", new Page.LocatorOptions().setHasText(student))
+                        .first()
+                        .getAttribute("value"));
+        page.getByLabel("Sources: files").setInputFiles(zip(sources));
+        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
+        page.getByRole(AriaRole.LINK, named("Open it")).click();
+        assertThat(page.getByRole(AriaRole.LIST, exactly("Claims"))).isVisible(patiently());
     }
 }

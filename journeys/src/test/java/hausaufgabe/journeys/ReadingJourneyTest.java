@@ -46,10 +46,6 @@ class ReadingJourneyTest extends Journey {
         signOut();
     }
 
-    private static LocatorAssertions.IsVisibleOptions patiently() {
-        return new LocatorAssertions.IsVisibleOptions().setTimeout(CHECKED_MILLISECONDS);
-    }
-
     private Locator dialog() {
         return page.getByRole(AriaRole.DIALOG);
     }
@@ -355,9 +351,10 @@ class ReadingJourneyTest extends Journey {
                     .click();
         }
         page.navigate("/exercises/1/grades");
-        page.getByRole(AriaRole.BUTTON, named("Return what is settled")).click();
-        page.getByRole(AriaRole.BUTTON, exactly("Return it")).click();
-        assertThat(page.getByText(Pattern.compile("Returned: \\d+ submission"))).isVisible();
+        page.getByRole(AriaRole.LINK, named("Give back")).click();
+        page.getByRole(AriaRole.BUTTON, named("Give back")).click();
+        assertThat(page.getByText(Pattern.compile("attempts? given back")).first())
+                .isVisible();
         signOut();
 
         page.getByLabel("Your sign-in").fill("20261001");
@@ -381,6 +378,10 @@ class ReadingJourneyTest extends Journey {
                     "/",
                     "/courses/1",
                     "/courses/1/remarks",
+                    "/courses/1/grades",
+                    "/courses/1/scheme",
+                    "/courses/1/history",
+                    "/exercises/1/give-back",
                     "/exercises/1",
                     "/exercises/1/grades",
                     "/exercises/1/alike",
@@ -403,17 +404,5 @@ class ReadingJourneyTest extends Journey {
                 }
             }
         }
-    }
-
-    private void handIn(String student, Path sources) throws Exception {
-        page.navigate("/exercises/1");
-        page.locator("#student")
-                .selectOption(page.locator("#student option", new Page.LocatorOptions().setHasText(student))
-                        .first()
-                        .getAttribute("value"));
-        page.getByLabel("Sources: files").setInputFiles(zip(sources));
-        page.getByRole(AriaRole.BUTTON, named("Hand in")).click();
-        page.getByRole(AriaRole.LINK, named("Open it")).click();
-        assertThat(page.getByRole(AriaRole.LIST, exactly("Claims"))).isVisible(patiently());
     }
 }

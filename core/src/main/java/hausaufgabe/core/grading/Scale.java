@@ -35,8 +35,8 @@ public record Scale(List<GradeStep> steps) {
         for (int i = 0; i < steps.size(); i++) {
             GradeStep s = steps.get(i);
             if (s.grade().isBlank() || s.grade().length() > LONGEST_GRADE) {
-                throw new SchemeException("Step " + (i + 1) + " of the scale needs a grade of at most "
-                        + LONGEST_GRADE + " characters, such as 1.3, B or passed.");
+                throw new SchemeException("Step " + (i + 1) + " of the scale needs a grade of at most " + LONGEST_GRADE
+                        + " characters, such as 1.3, B or passed.");
             }
             if (s.from().signum() < 0 || s.from().compareTo(ALL) > 0) {
                 throw new SchemeException("“" + s.grade() + "” begins at "
