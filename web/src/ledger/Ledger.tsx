@@ -6,7 +6,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import type { CourseSheet, SheetCell, SheetLine } from '../api/ledger';
 import { useReaders } from '../api/presence';
@@ -112,16 +112,6 @@ export function Ledger({
     }
   }
 
-  /** A cell that can be read leads there; where something else can be done, it is asked. */
-  function open(line: SheetLine, i: number) {
-    const cell = line.cells.find((c) => c.column === i);
-    if (cell?.submission !== undefined && cell.excused === undefined) {
-      void navigate(`/submissions/${cell.submission}`);
-    } else {
-      setOpened({ line, column: i });
-    }
-  }
-
   const heads: { id: string; text: string; title: string; name?: string; note?: string }[] = [
     { id: 'name', text: 'Student', title: 'Order by name' },
     { id: 'group', text: 'Group', title: 'Order by group' },
@@ -136,14 +126,24 @@ export function Ledger({
     ...(grades ? [{ id: 'grade', text: 'Grade', title: 'Order by grade' }] : []),
   ];
 
-  const cellProps = (row: number, col: number) => ({
-    role: 'gridcell',
-    'data-cell': `${row}:${col}`,
-    tabIndex: at.row === row && at.column === col ? 0 : -1,
-    onFocus: () => (at.row !== row || at.column !== col) && setAt({ row, column: col }),
-  });
-  const base =
-    'flex items-center border-b border-rule px-2 outline-none focus:outline-2 focus:outline-offset-[-2px] focus:outline-slate';
+  const columnsOf = useMemo(
+    () => ({ columns: sheet.columns, grades, places: sheet.scheme.scheme.places }),
+    [sheet.columns, grades, sheet.scheme.scheme.places],
+  );
+  /** A cell that can be read leads there; where something else can be done, it is asked. */
+  const onOpen = useCallback(
+    (line: SheetLine, i: number) => {
+      const cell = line.cells.find((c) => c.column === i);
+      if (cell?.submission !== undefined && cell.excused === undefined) {
+        void navigate(`/submissions/${cell.submission}`);
+      } else {
+        setOpened({ line, column: i });
+      }
+    },
+    [navigate],
+  );
+  const onMore = useCallback((line: SheetLine, i: number) => setOpened({ line, column: i }), []);
+  const onFocus = useCallback((row: number, col: number) => setAt({ row, column: col }), []);
 
   return (
     <>
@@ -195,78 +195,21 @@ export function Ledger({
         <div style={{ height: virtual.getTotalSize(), width, position: 'relative' }} role="presentation">
           {virtual.getVirtualItems().map((v) => {
             const line = rows[v.index]!.original;
-            const cells = byColumn(line);
             return (
-              <div
+              <Row
                 key={rows[v.index]!.id}
-                role="row"
-                aria-rowindex={v.index + 2}
-                className="absolute top-0 left-0 grid bg-sheet text-[15px]"
-                style={{
-                  gridTemplateColumns: template,
-                  height: ROW,
-                  width,
-                  transform: `translateY(${v.start}px)`,
-                }}
-              >
-                <div
-                  {...cellProps(v.index, 0)}
-                  role="rowheader"
-                  className={`${base} sticky left-0 z-[1] bg-sheet font-semibold`}
-                  title={`${line.student.name}, ${line.student.number}`}
-                >
-                  <span className="truncate">{line.student.name}</span>
-                  {line.student.left && <span className="ml-1 text-[12px] text-soft">left</span>}
-                </div>
-                <div {...cellProps(v.index, 1)} className={`${base} text-soft`}>
-                  {line.student.group}
-                </div>
-                {sheet.columns.map((c, i) => {
-                  const cell = cells.get(i);
-                  const names = cell?.submission === undefined ? undefined : readers.get(cell.submission);
-                  return (
-                    <div
-                      key={c.exercise}
-                      {...cellProps(v.index, i + 2)}
-                      aria-label={`${c.number}: ${spoken(cell, c.due)}${names ? `, open with ${names.join(', ')}` : ''}`}
-                      title={`${spoken(cell, c.due)}${names ? `\nopen with ${names.join(', ')}` : ''}`}
-                      className={`${base} cursor-pointer justify-end hover:bg-tint ${names ? 'shadow-[inset_3px_0_0_var(--slate)]' : ''}`}
-                      role="gridcell"
-                      tabIndex={at.row === v.index && at.column === i + 2 ? 0 : -1}
-                      onClick={() => open(line, i)}
-                      onKeyDown={(e) => e.key === 'Enter' && open(line, i)}
-                      onContextMenu={(e) => {
-                        e.preventDefault();
-                        setOpened({ line, column: i });
-                      }}
-                    >
-                      <Figure cell={cell} due={c.due} />
-                    </div>
-                  );
-                })}
-                <div {...cellProps(v.index, sheet.columns.length + 2)} className={`${base} justify-end`}>
-                  {line.grade.percent === undefined ? (
-                    <span className="text-soft">–</span>
-                  ) : (
-                    line.grade.percent.toFixed(sheet.scheme.scheme.places)
-                  )}
-                </div>
-                {grades && (
-                  <div
-                    {...cellProps(v.index, sheet.columns.length + 3)}
-                    className={`${base} justify-end font-bold ${line.grade.passed === false ? 'text-madder' : ''}`}
-                    title={line.grade.parts
-                      .map(
-                        (p) =>
-                          `${p.title}: ${p.percent === undefined ? 'nothing yet' : `${p.percent} %`}${p.below ? ', below its minimum' : ''}`,
-                      )
-                      .join('\n')}
-                  >
-                    {line.grade.grade ?? <span className="font-normal text-soft">–</span>}
-                    {line.grade.passed === false && <span className="sr-only"> not passed</span>}
-                  </div>
-                )}
-              </div>
+                sheet={columnsOf}
+                line={line}
+                index={v.index}
+                start={v.start}
+                template={template}
+                width={width}
+                focused={at.row === v.index ? at.column : -1}
+                readers={readers}
+                onOpen={onOpen}
+                onMore={onMore}
+                onFocus={onFocus}
+              />
             );
           })}
         </div>
@@ -296,6 +239,108 @@ export function Ledger({
     </>
   );
 }
+
+/** What the lines of a sheet have in common. */
+type Columns = { columns: CourseSheet['columns']; grades: boolean; places: number };
+
+/** One student; drawn anew only when something of it is another. */
+const Row = memo(function Row(props: {
+  sheet: Columns;
+  line: SheetLine;
+  index: number;
+  start: number;
+  template: string;
+  width: string;
+  /** the column that the keyboard is on; below 0 where it is on another line */
+  focused: number;
+  readers: Map<number, string[]>;
+  onOpen: (line: SheetLine, column: number) => void;
+  onMore: (line: SheetLine, column: number) => void;
+  onFocus: (row: number, column: number) => void;
+}) {
+  const { sheet, line, index, focused, readers } = props;
+  const cells = byColumn(line);
+  const place = (col: number) => ({
+    'data-cell': `${index}:${col}`,
+    tabIndex: focused === col ? 0 : -1,
+    onFocus: () => focused !== col && props.onFocus(index, col),
+  });
+  const base =
+    'flex items-center border-b border-rule px-2 outline-none focus:outline-2 focus:outline-offset-[-2px] focus:outline-slate';
+  return (
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      className="absolute top-0 left-0 grid bg-sheet text-[15px]"
+      style={{
+        gridTemplateColumns: props.template,
+        height: ROW,
+        width: props.width,
+        transform: `translateY(${props.start}px)`,
+      }}
+    >
+      <div
+        {...place(0)}
+        role="rowheader"
+        className={`${base} sticky left-0 z-[1] bg-sheet font-semibold`}
+        title={`${line.student.name}, ${line.student.number}`}
+      >
+        <span className="truncate">{line.student.name}</span>
+        {line.student.left && <span className="ml-1 text-[12px] text-soft">left</span>}
+      </div>
+      <div {...place(1)} role="gridcell" className={`${base} text-soft`}>
+        {line.student.group}
+      </div>
+      {sheet.columns.map((c, i) => {
+        const cell = cells.get(i);
+        const names = cell?.submission === undefined ? undefined : readers.get(cell.submission);
+        const said = `${spoken(cell, c.due)}${names ? `, open with ${names.join(', ')}` : ''}`;
+        return (
+          <div
+            key={c.exercise}
+            {...place(i + 2)}
+            role="gridcell"
+            tabIndex={focused === i + 2 ? 0 : -1}
+            aria-label={`${c.number}: ${said}`}
+            title={said}
+            className={`${base} cursor-pointer justify-end hover:bg-tint ${names ? 'shadow-[inset_3px_0_0_var(--slate)]' : ''}`}
+            onClick={() => props.onOpen(line, i)}
+            onKeyDown={(e) => e.key === 'Enter' && props.onOpen(line, i)}
+            onContextMenu={(e) => {
+              e.preventDefault();
+              props.onMore(line, i);
+            }}
+          >
+            <Figure cell={cell} due={c.due} />
+          </div>
+        );
+      })}
+      <div {...place(sheet.columns.length + 2)} role="gridcell" className={`${base} justify-end`}>
+        {line.grade.percent === undefined ? (
+          <span className="text-soft">–</span>
+        ) : (
+          line.grade.percent.toFixed(sheet.places)
+        )}
+      </div>
+      {sheet.grades && (
+        <div
+          {...place(sheet.columns.length + 3)}
+          role="gridcell"
+          className={`${base} justify-end font-bold ${line.grade.passed === false ? 'text-madder' : ''}`}
+          title={line.grade.parts
+            .map(
+              (p) =>
+                `${p.title}: ${p.percent === undefined ? 'nothing yet' : `${p.percent} %`}${p.below ? ', below its minimum' : ''}`,
+            )
+            .join('\n')}
+        >
+          {line.grade.grade ?? <span className="font-normal text-soft">–</span>}
+          {line.grade.passed === false && <span className="sr-only"> not passed</span>}
+        </div>
+      )}
+    </div>
+  );
+});
 
 function Figure({ cell, due }: { cell: SheetCell | undefined; due: boolean }) {
   if (!cell) {

@@ -5,6 +5,8 @@ import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.server.course.Roster;
 import hausaufgabe.server.demo.FirstStart;
+import hausaufgabe.server.keeping.Backup;
+import hausaufgabe.server.keeping.Restore;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -21,7 +23,13 @@ import picocli.CommandLine.Option;
 /** Starts the server: {@code serve} with records of one's own, {@code demo} with made-up ones. */
 @Command(
         name = "hausaufgabe",
-        subcommands = {ServerMain.Serve.class, ServerMain.Demo.class, ServerMain.Rehearse.class})
+        subcommands = {
+            ServerMain.Serve.class,
+            ServerMain.Demo.class,
+            ServerMain.Rehearse.class,
+            Backup.class,
+            Restore.class
+        })
 public final class ServerMain {
 
     public static void main(String[] arguments) {

@@ -10,20 +10,22 @@ import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Excuses;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.Tuple;
-import jakarta.persistence.TypedQuery;
 import java.math.BigDecimal;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,17 +36,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class CourseSheets {
 
+    /** By way of the database itself: a large course has tens of thousands of rows. */
     private static final String WORK = """
-            select s.exerciseId as exercise, s.studentId as student, s.id as submission, s.attempt as attempt,
-                   s.uploadedAt as uploadedAt, s.state as state, r.id as run, r.compiled as compiled,
-                   r.earned as earned, r.possible as possible, r.openClaims as openClaims,
-                   v.version as review, v.settledBy as settledBy, v.returnedAt as returnedAt
-            from Submission s
-            left join CheckRun r on r.id = s.currentRun
-            left join Review v on v.submissionId = s.id
-            where s.exerciseId in :exercises %s
+            select s.exercise_id, s.student_id, s.id, s.attempt, s.uploaded_at, s.state, r.id, r.compiled,
+                   r.earned, r.possible, r.open_claims, v.version, v.settled_by, v.returned_at
+            from submission s
+            left join check_run r on r.id = s.current_run
+            left join review v on v.submission_id = s.id
+            where s.exercise_id in (:exercises) and (:all or s.student_id in (:students))
             order by s.attempt
             """;
+
+    private static final String POSSIBLE = """
+            select s.exercise_id, max(r.possible) from submission s
+            join check_run r on r.id = s.current_run
+            where s.exercise_id in (:exercises) and r.possible is not null
+            group by s.exercise_id
+            """;
+
+    /** How long what an exercise can give at most is remembered; it changes with its version, and with what is checked. */
+    private static final Duration REMEMBERED = Duration.ofSeconds(20);
 
     private final Courses courses;
     private final Exercises exercises;
@@ -52,8 +63,9 @@ class CourseSheets {
     private final Excuses excuses;
     private final Schemes schemes;
     private final Tallies tallies;
-    private final EntityManager entities;
+    private final JdbcClient records;
     private final Clock clock;
+    private final Map<Long, Most> most = new ConcurrentHashMap<>();
 
     CourseSheets(
             Courses courses,
@@ -62,7 +74,7 @@ class CourseSheets {
             Excuses excuses,
             Schemes schemes,
             Tallies tallies,
-            EntityManager entities,
+            JdbcClient records,
             Clock clock) {
         this.courses = courses;
         this.exercises = exercises;
@@ -70,7 +82,7 @@ class CourseSheets {
         this.excuses = excuses;
         this.schemes = schemes;
         this.tallies = tallies;
-        this.entities = entities;
+        this.records = records;
         this.clock = clock;
     }
 
@@ -133,7 +145,48 @@ class CourseSheets {
             List<SheetColumn> columns,
             List<SheetLine> lines) {}
 
-    /** One attempt as the records have it. */
+    /** The most points that an exercise could give, as it was at a moment; null where nothing was checked. */
+    private record Most(@Nullable Double points, Instant at) {}
+
+    /** One attempt, as the records have it. */
+    private record Kept(
+            long exercise,
+            long student,
+            long submission,
+            int attempt,
+            Instant uploadedAt,
+            String state,
+            boolean compiled,
+            Tallies.@Nullable Work work,
+            boolean settled,
+            boolean returned) {
+
+        private static Kept of(ResultSet r) throws SQLException {
+            BigDecimal earned = r.getBigDecimal(9);
+            Integer review = (Integer) r.getObject(12);
+            return new Kept(
+                    r.getLong(1),
+                    r.getLong(2),
+                    r.getLong(3),
+                    r.getInt(4),
+                    r.getObject(5, OffsetDateTime.class).toInstant(),
+                    r.getString(6),
+                    !Boolean.FALSE.equals(r.getObject(8)),
+                    earned == null
+                            ? null
+                            : new Tallies.Work(
+                                    r.getLong(3),
+                                    r.getLong(7),
+                                    review == null ? -1 : review,
+                                    earned.doubleValue(),
+                                    r.getBigDecimal(10).doubleValue(),
+                                    r.getInt(11)),
+                    r.getObject(13) != null,
+                    r.getObject(14) != null);
+        }
+    }
+
+    /** One attempt as the sheet has it. */
     private record Attempt(
             long submission,
             int attempt,
@@ -167,7 +220,7 @@ class CourseSheets {
                 .map(e -> new Measure(e, exercises.opened(e.id()), extensions.byStudent(e.id())))
                 .toList();
         List<Long> ids = measures.stream().map(m -> m.line().id()).toList();
-        Map<Long, Map<Long, List<Tuple>>> work = work(ids, students);
+        Map<Long, Map<Long, List<Kept>>> work = work(ids, students);
         Map<Long, Map<Long, String>> excused = new HashMap<>();
         excuses.of(ids)
                 .forEach(e -> excused.computeIfAbsent(e.student(), k -> new HashMap<>())
@@ -175,8 +228,8 @@ class CourseSheets {
         Map<Long, Tallies.Worth> worths = tallies.of(work.values().stream()
                 .flatMap(byExercise -> byExercise.values().stream())
                 .flatMap(List::stream)
-                .filter(t -> t.get("earned") != null)
-                .map(Grades::work)
+                .map(Kept::work)
+                .filter(Objects::nonNull)
                 .toList());
         Map<Long, Double> possible = possible(ids);
         Instant now = Instant.now(clock);
@@ -208,37 +261,47 @@ class CourseSheets {
     }
 
     /** By student and exercise the attempts, the first first. */
-    private Map<Long, Map<Long, List<Tuple>>> work(List<Long> ids, @Nullable Set<Long> students) {
+    private Map<Long, Map<Long, List<Kept>>> work(List<Long> ids, @Nullable Set<Long> students) {
         if (ids.isEmpty()) {
             return Map.of();
         }
-        TypedQuery<Tuple> query = entities.createQuery(
-                        WORK.formatted(students == null ? "" : "and s.studentId in :students"), Tuple.class)
-                .setParameter("exercises", ids);
-        if (students != null) {
-            query.setParameter("students", students);
-        }
-        return query.getResultList().stream()
-                .collect(Collectors.groupingBy(
-                        t -> t.get("student", Long.class), Collectors.groupingBy(t -> t.get("exercise", Long.class))));
+        Map<Long, Map<Long, List<Kept>>> found = new HashMap<>();
+        records.sql(WORK)
+                .param("exercises", ids)
+                .param("all", students == null)
+                .param("students", students == null || students.isEmpty() ? Set.of(-1L) : students)
+                .query(r -> {
+                    Kept k = Kept.of(r);
+                    found.computeIfAbsent(k.student(), x -> new HashMap<>())
+                            .computeIfAbsent(k.exercise(), x -> new ArrayList<>(1))
+                            .add(k);
+                });
+        return found;
     }
 
     /** By exercise the most points that a check so far could give. */
-    private Map<Long, Double> possible(Collection<Long> ids) {
-        if (ids.isEmpty()) {
-            return Map.of();
+    private Map<Long, Double> possible(List<Long> ids) {
+        Instant now = Instant.now(clock);
+        List<Long> old = ids.stream()
+                .filter(id -> !most.containsKey(id)
+                        || most.get(id).at().plus(REMEMBERED).isBefore(now))
+                .toList();
+        if (!old.isEmpty()) {
+            old.forEach(id -> most.put(id, new Most(null, now)));
+            records.sql(POSSIBLE).param("exercises", old).query(r -> {
+                most.put(r.getLong(1), new Most(r.getBigDecimal(2).doubleValue(), now));
+            });
         }
         Map<Long, Double> found = new HashMap<>();
-        entities.createQuery(
-                        "select s.exerciseId as exercise, max(r.possible) as possible from Submission s"
-                                + " join CheckRun r on r.id = s.currentRun where s.exerciseId in :exercises"
-                                + " and r.possible is not null group by s.exerciseId",
-                        Tuple.class)
-                .setParameter("exercises", ids)
-                .getResultList()
-                .forEach(t -> found.put(
-                        t.get("exercise", Long.class),
-                        t.get("possible", BigDecimal.class).doubleValue()));
+        for (long id : ids) {
+            Double points = most.get(id).points();
+            if (points != null) {
+                found.put(id, points);
+            } else {
+                // nothing was checked yet: with the first that is, it is there
+                most.remove(id);
+            }
+        }
         return found;
     }
 
@@ -246,7 +309,7 @@ class CourseSheets {
             Student student,
             List<Measure> measures,
             List<SheetColumn> columns,
-            Map<Long, List<Tuple>> work,
+            Map<Long, List<Kept>> work,
             Map<Long, String> excused,
             Map<Long, Tallies.Worth> worths,
             Schemes.SchemeView scheme,
@@ -301,31 +364,25 @@ class CourseSheets {
     }
 
     private static Attempt attempt(
-            Tuple t, Exercises.Version version, @Nullable Instant extended, Map<Long, Tallies.Worth> worths) {
-        long submission = t.get("submission", Long.class);
-        Instant at = t.get("uploadedAt", Instant.class);
-        Tallies.Worth worth = t.get("earned") == null ? null : worths.get(submission);
-        boolean compiled = !Boolean.FALSE.equals(t.get("compiled", Boolean.class));
+            Kept k, Exercises.Version version, @Nullable Instant extended, Map<Long, Tallies.Worth> worths) {
+        Tallies.Worth worth = k.work() == null ? null : worths.get(k.submission());
         return new Attempt(
-                submission,
-                t.get("attempt", Integer.class),
-                state(t, worth),
+                k.submission(),
+                k.attempt(),
+                state(k, worth),
                 worth == null
                         ? null
-                        : version.standing(worth.points(), worth.possible(), compiled, at, extended)
+                        : version.standing(worth.points(), worth.possible(), k.compiled(), k.uploadedAt(), extended)
                                 .points(),
                 worth == null ? null : worth.possible(),
-                version.isLate(at, extended));
+                version.isLate(k.uploadedAt(), extended));
     }
 
-    private static State state(Tuple t, Tallies.@Nullable Worth worth) {
-        if (t.get("returnedAt") != null && t.get("settledBy") != null) {
-            return State.RETURNED;
+    private static State state(Kept k, Tallies.@Nullable Worth worth) {
+        if (k.settled()) {
+            return k.returned() ? State.RETURNED : State.SETTLED;
         }
-        if (t.get("settledBy") != null) {
-            return State.SETTLED;
-        }
-        return switch (String.valueOf(t.get("state"))) {
+        return switch (k.state()) {
             case "FAILED" -> State.FAILED;
             case "CHECKED" -> worth != null && worth.open() > 0 ? State.ASKING : State.PROPOSED;
             default -> State.CHECKING;

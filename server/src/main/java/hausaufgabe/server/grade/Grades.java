@@ -198,8 +198,7 @@ class Grades {
         return row.points() == null ? -1 : row.points();
     }
 
-    /** A row of a question as what it is worth is asked by. */
-    static Tallies.Work work(Tuple t) {
+    private static Tallies.Work work(Tuple t) {
         Integer review = t.get("review", Integer.class);
         return new Tallies.Work(
                 t.get("submission", Long.class),
