@@ -19,7 +19,7 @@ export function useLedger(course: number) {
 }
 
 /** How long changes are gathered before they are asked for together, in milliseconds. */
-const GATHERED = 60;
+const GATHERED = 30;
 const waiting = new Map<number, Set<number>>();
 
 /** Fetches the lines of students anew whose marks were changed, in every course sheet that shows them. */

@@ -4,6 +4,7 @@ import type { Api } from './client';
 import { sheetKey, submissionKey } from './exercises';
 import { freshen, ledgerKey } from './ledger';
 import { nobodyReads, nowConnected, nowReading } from './presence';
+import { listen } from './stream';
 import { ownKey } from './study';
 
 type Step = {
@@ -27,74 +28,67 @@ export function useNews(wanted: boolean) {
     if (!wanted || typeof EventSource === 'undefined') {
       return;
     }
-    const source = new EventSource('/api/news');
-    // what ended before anybody listened, at first or while the connection was lost, was not heard
-    source.addEventListener('open', () => {
-      nowConnected(true);
-      nobodyReads();
-      void fetchAnew(queries, ledgerKey());
-      void fetchAnew(queries, ownKey);
-      void fetchAnew(queries, sheetKey());
-      void fetchAnew(queries, submissionKey());
-    });
+    const on: Record<string, (data: string) => void> = {
+      // what ended before anybody listened, at first or while the connection was lost, was not heard
+      open: () => {
+        nowConnected(true);
+        nobodyReads();
+        [ledgerKey(), ownKey, sheetKey(), submissionKey()].forEach((key) => void fetchAnew(queries, key));
+      },
+      gone: () => nowConnected(false),
+      reading: (data) => {
+        const r = JSON.parse(data) as { submissionId: number; readers: string[] };
+        nowReading(r.submissionId, r.readers);
+      },
+      marked: (data) => {
+        const m = JSON.parse(data) as Omit<Step, 'state'>;
+        void queries.invalidateQueries({ queryKey: submissionKey(m.submissionId) });
+        void queries.invalidateQueries({ queryKey: sheetKey(m.exerciseId) });
+        freshen(queries, m.exerciseId, m.studentId);
+      },
+      decided: () =>
+        [ledgerKey(), ['scheme'], ['history'], ['given-back'], sheetKey()].forEach(
+          (queryKey) => void queries.invalidateQueries({ queryKey }),
+        ),
+      step: (data) => takeStep(queries, data),
+    };
+    const end = listen(({ kind, data }) => on[kind]?.(data));
     const gone = () => nowConnected(false);
-    const back = () => source.readyState === EventSource.OPEN && nowConnected(true);
-    source.addEventListener('error', gone);
+    const back = () => nowConnected(true);
     window.addEventListener('offline', gone);
     window.addEventListener('online', back);
-    source.addEventListener('reading', (event) => {
-      const r = JSON.parse((event as MessageEvent<string>).data) as {
-        submissionId: number;
-        readers: string[];
-      };
-      nowReading(r.submissionId, r.readers);
-    });
-    source.addEventListener('marked', (event) => {
-      const m = JSON.parse((event as MessageEvent<string>).data) as Omit<Step, 'state'>;
-      void queries.invalidateQueries({ queryKey: submissionKey(m.submissionId) });
-      void queries.invalidateQueries({ queryKey: sheetKey(m.exerciseId) });
-      freshen(queries, m.exerciseId, m.studentId);
-    });
-    source.addEventListener('decided', () => {
-      [ledgerKey(), ['scheme'], ['history'], ['given-back'], sheetKey()].forEach(
-        (queryKey) => void queries.invalidateQueries({ queryKey }),
-      );
-    });
-    source.addEventListener('step', (event) => {
-      const step = JSON.parse((event as MessageEvent<string>).data) as Step;
-      if (step.state === 'CHECKED' || step.state === 'FAILED') {
-        void fetchAnew(queries, ownKey);
-        void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
-        void fetchAnew(queries, sheetKey(step.exerciseId));
-        void fetchAnew(queries, submissionKey(step.submissionId));
-        freshen(queries, step.exerciseId, step.studentId);
-        return;
-      }
-      if (step.state === 'QUEUED') {
-        void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
-      }
-      const now = { state: step.state, progress: step.doing };
-      queries.setQueryData<Api<'SubmissionView'>>(
-        submissionKey(step.submissionId),
-        (s) => s && { ...s, ...now },
-      );
-      queries.setQueryData<Api<'Sheet'>>(
-        sheetKey(step.exerciseId),
-        (sheet) =>
-          sheet && {
-            ...sheet,
-            rows: sheet.rows.map((r) =>
-              r.handedIn?.submissionId === step.submissionId
-                ? { ...r, handedIn: { ...r.handedIn, ...now } }
-                : r,
-            ),
-          },
-      );
-    });
     return () => {
-      source.close();
+      end();
       window.removeEventListener('offline', gone);
       window.removeEventListener('online', back);
     };
   }, [wanted, queries]);
+}
+
+/** How far a check is. */
+function takeStep(queries: QueryClient, data: string) {
+  const step = JSON.parse(data) as Step;
+  if (step.state === 'CHECKED' || step.state === 'FAILED') {
+    void fetchAnew(queries, ownKey);
+    void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
+    void fetchAnew(queries, sheetKey(step.exerciseId));
+    void fetchAnew(queries, submissionKey(step.submissionId));
+    freshen(queries, step.exerciseId, step.studentId);
+    return;
+  }
+  if (step.state === 'QUEUED') {
+    void queries.invalidateQueries({ queryKey: ['queue', step.exerciseId] });
+  }
+  const now = { state: step.state, progress: step.doing };
+  queries.setQueryData<Api<'SubmissionView'>>(submissionKey(step.submissionId), (s) => s && { ...s, ...now });
+  queries.setQueryData<Api<'Sheet'>>(
+    sheetKey(step.exerciseId),
+    (sheet) =>
+      sheet && {
+        ...sheet,
+        rows: sheet.rows.map((r) =>
+          r.handedIn?.submissionId === step.submissionId ? { ...r, handedIn: { ...r.handedIn, ...now } } : r,
+        ),
+      },
+  );
 }

@@ -4,6 +4,7 @@ import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
 import { useCheckAgain, useDecide, useFeedback, useSettle } from '../api/marks';
 import { useOthers } from '../api/presence';
+import { useSession } from '../api/session';
 import { takeBack, useLastDoing } from '../api/undo';
 import { counted, points } from '../page/count';
 import { Moment } from '../page/Moment';
@@ -160,7 +161,7 @@ function Feedback({ submission }: { submission: Submission }) {
   const save = useFeedback(submission);
   const marks = useRight('MARK');
   const stored = submission.review.feedback;
-  const [draft, setDraft] = useDraft(`feedback-${submission.id}`);
+  const [draft, setDraft] = useDraft(`${useSession().data?.person?.id ?? 0}-feedback-${submission.id}`);
   // a text that was left here unsaved is shown, and does not take the keys
   const [asked, setAsked] = useState(false);
   // what stood there when the writing began; another text there now is somebody else's

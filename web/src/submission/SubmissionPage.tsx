@@ -257,6 +257,17 @@ function Sources({ submission, onType }: { submission: Submission; onType?: (id:
       <h2 id="sources-heading" className="border-b border-rule pb-1 text-[21px]">
         Sources
       </h2>
+      {submission.report && (
+        <p className="mt-1 text-[13px] text-soft">
+          For other tools:{' '}
+          <a className="quiet" href={`/api/submissions/${submission.id}/findings.sarif`} download>
+            claims as SARIF
+          </a>{' '}
+          <a className="quiet ml-2" href={`/api/submissions/${submission.id}/runs.xml`} download>
+            runs as JUnit XML
+          </a>
+        </p>
+      )}
       {submission.sources.map((f) => (
         <SourceText key={f.path} submission={submission} file={f} onType={onType} />
       ))}

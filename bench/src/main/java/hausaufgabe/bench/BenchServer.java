@@ -5,8 +5,10 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.catalogue.Catalogue;
 import hausaufgabe.server.Application;
 import hausaufgabe.server.account.Accounts;
+import hausaufgabe.server.account.Duty;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
+import hausaufgabe.server.course.Staffing;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Beginnings;
 import hausaufgabe.server.exercise.Manuscripts;
@@ -86,6 +88,15 @@ final class BenchServer implements AutoCloseable {
                                 .mapToObj(n -> new Student(
                                         0, String.valueOf(20261000 + n), "Student " + n, "ABCD".charAt(n % 4) + ""))
                                 .toList());
+    }
+
+    /** Somebody who marks in a course, with the usual password. */
+    String colleague(long course, String login) {
+        Person made = bean(Accounts.class).create(login, "Colleague " + login, PASSWORD, Person.Role.TUTOR);
+        // once somebody belongs to a course, it is led by whoever is said to
+        bean(Staffing.class).give(course, lead.id(), Duty.LEAD);
+        bean(Staffing.class).give(course, made.id(), Duty.TUTOR);
+        return login;
     }
 
     /** An exercise about the strategy pattern that is open. */

@@ -111,7 +111,7 @@ final class GradesBench {
             System.out.printf(
                     "%-58s %10s %10s%n", STUDENTS + " students × " + EXERCISES + " exercises", "median", "95 %");
             sheet(server, course);
-            Page page = opened(server, browser);
+            Page page = opened(server, browser, "maike");
             seen(server, page, course);
             page.close();
             edits(server, browser, course);
@@ -180,10 +180,10 @@ final class GradesBench {
         PagesBench.row("one student's line at the server, ms", line);
     }
 
-    private static Page opened(BenchServer server, Browser browser) {
+    private static Page opened(BenchServer server, Browser browser, String login) {
         Page page = browser.newPage(
                 new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(server.address()));
-        PagesBench.signIn(page);
+        PagesBench.signIn(page, login);
         return page;
     }
 
@@ -226,7 +226,7 @@ final class GradesBench {
         long submission = ((Number) first.get("ID")).longValue();
         List<Page> others = new ArrayList<>();
         for (int i = 0; i < OTHERS; i++) {
-            Page p = opened(server, browser);
+            Page p = opened(server, browser, server.colleague(course, "tutor" + i));
             p.navigate("/courses/" + course + "/grades");
             p.waitForSelector("[data-cell='0:2']");
             p.evaluate(UNTIL_PAINTED, TYPE.formatted(first.get("NAME")));

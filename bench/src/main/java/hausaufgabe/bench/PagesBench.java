@@ -94,7 +94,7 @@ final class PagesBench {
             long large = copies(server, exercise);
             Page page = browser.newPage(
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(server.address()));
-            signIn(page);
+            signIn(page, "maike");
             System.out.printf("%-58s %10s %10s%n", "", "median", "95 %");
             piles(server, large);
             weave(page, large);
@@ -103,9 +103,9 @@ final class PagesBench {
         }
     }
 
-    static void signIn(Page page) {
+    static void signIn(Page page, String login) {
         page.navigate("/sign-in");
-        page.getByLabel("Your sign-in").fill("maike");
+        page.getByLabel("Your sign-in").fill(login);
         page.getByLabel("Password").fill(BenchServer.PASSWORD);
         page.keyboard().press("Enter");
         page.waitForSelector("text=What lies on the desk");

@@ -4,6 +4,7 @@ import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.InCourse;
 import hausaufgabe.server.account.Person;
 import java.time.ZoneId;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,8 @@ public class Courses implements InCourse {
 
     interface StudentRepository extends JpaRepository<Enrolled, Long> {
         List<Enrolled> findByCourseIdOrderByNameAscNumberAsc(Long courseId);
+
+        List<Enrolled> findByCourseIdAndIdInOrderByNameAscNumberAsc(Long courseId, Collection<Long> ids);
 
         Optional<Enrolled> findByCourseIdAndAccountId(Long courseId, Long accountId);
 
@@ -185,6 +188,14 @@ public class Courses implements InCourse {
     @Transactional(readOnly = true)
     public List<Student> students(long course) {
         return students.findByCourseIdOrderByNameAscNumberAsc(course).stream()
+                .map(Enrolled::asStudent)
+                .toList();
+    }
+
+    /** Some students of a course, by name; who is not in it is left out. */
+    @Transactional(readOnly = true)
+    public List<Student> students(long course, Collection<Long> ids) {
+        return students.findByCourseIdAndIdInOrderByNameAscNumberAsc(course, ids).stream()
                 .map(Enrolled::asStudent)
                 .toList();
     }

@@ -6,6 +6,7 @@ import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.CourseLog;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -22,6 +23,8 @@ public class Extensions {
 
     interface Repository extends JpaRepository<Extension, Extension.Key> {
         List<Extension> findByKeyExerciseId(Long exercise);
+
+        List<Extension> findByKeyExerciseIdIn(Collection<Long> exercises);
     }
 
     private final Repository extensions;
@@ -55,6 +58,14 @@ public class Extensions {
     public Map<Long, Instant> byStudent(long exercise) {
         return extensions.findByKeyExerciseId(exercise).stream()
                 .collect(Collectors.toMap(e -> e.key.studentId(), e -> e.dueAt));
+    }
+
+    /** The other deadlines there are, by exercise and student. */
+    @Transactional(readOnly = true)
+    public Map<Long, Map<Long, Instant>> byExercise(Collection<Long> exercises) {
+        return extensions.findByKeyExerciseIdIn(exercises).stream()
+                .collect(Collectors.groupingBy(
+                        e -> e.key.exerciseId(), Collectors.toMap(e -> e.key.studentId(), e -> e.dueAt)));
     }
 
     /** Until when a student may hand in; null where the deadline is that of all. */

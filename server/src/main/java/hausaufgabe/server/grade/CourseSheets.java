@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,8 +44,7 @@ class CourseSheets {
             from submission s
             left join check_run r on r.id = s.current_run
             left join review v on v.submission_id = s.id
-            where s.exercise_id in (:exercises) and (:all or s.student_id in (:students))
-            order by s.attempt
+            where s.exercise_id in (:exercises) %s
             """;
 
     private static final String POSSIBLE = """
@@ -121,7 +121,9 @@ class CourseSheets {
      * What somebody has in an exercise.
      *
      * @param submission the attempt that counts; null where nothing was handed in
+     * @param attempt its number; null for the first
      * @param points as they stand, less what being late costs; null before there is a report
+     * @param late null where it is not
      * @param excused why nothing is expected; null where it is
      */
     record SheetCell(
@@ -215,11 +217,14 @@ class CourseSheets {
     }
 
     private CourseSheet sheet(long course, @Nullable Set<Long> students, Sight sight, Schemes.SchemeView scheme) {
-        List<Measure> measures = exercises.ofCourse(course).stream()
+        List<Exercises.Line> opened = exercises.ofCourse(course).stream()
                 .filter(e -> e.version() != null)
-                .map(e -> new Measure(e, exercises.opened(e.id()), extensions.byStudent(e.id())))
                 .toList();
-        List<Long> ids = measures.stream().map(m -> m.line().id()).toList();
+        List<Long> ids = opened.stream().map(Exercises.Line::id).toList();
+        Map<Long, Map<Long, Instant>> extended = extensions.byExercise(ids);
+        List<Measure> measures = opened.stream()
+                .map(e -> new Measure(e, exercises.version(e.version()), extended.getOrDefault(e.id(), Map.of())))
+                .toList();
         Map<Long, Map<Long, List<Kept>>> work = work(ids, students);
         Map<Long, Map<Long, String>> excused = new HashMap<>();
         excuses.of(ids)
@@ -243,8 +248,8 @@ class CourseSheets {
                         m.version().dueAt().map(now::isAfter).orElse(false),
                         scheme.scheme().counts(m.line().id())))
                 .toList();
-        List<SheetLine> lines = courses.students(course).stream()
-                .filter(s -> students == null || students.contains(s.id()))
+        List<Student> wanted = students == null ? courses.students(course) : courses.students(course, students);
+        List<SheetLine> lines = wanted.stream()
                 .filter(sight::sees)
                 .filter(s -> !s.left() || work.containsKey(s.id()))
                 .map(s -> line(
@@ -266,17 +271,29 @@ class CourseSheets {
             return Map.of();
         }
         Map<Long, Map<Long, List<Kept>>> found = new HashMap<>();
-        records.sql(WORK)
-                .param("exercises", ids)
-                .param("all", students == null)
-                .param("students", students == null || students.isEmpty() ? Set.of(-1L) : students)
-                .query(r -> {
-                    Kept k = Kept.of(r);
-                    found.computeIfAbsent(k.student(), x -> new HashMap<>())
-                            .computeIfAbsent(k.exercise(), x -> new ArrayList<>(1))
-                            .add(k);
-                });
+        if (students == null) {
+            // one after the other: what does not fit the database's memory is written to its disk in between
+            ids.forEach(id -> collect(records.sql(WORK.formatted("")).param("exercises", List.of(id)), found));
+        } else {
+            collect(
+                    records.sql(WORK.formatted("and s.student_id in (:students)"))
+                            .param("exercises", ids)
+                            .param("students", students.isEmpty() ? Set.of(-1L) : students),
+                    found);
+        }
         return found;
+    }
+
+    private static void collect(JdbcClient.StatementSpec question, Map<Long, Map<Long, List<Kept>>> found) {
+        question.query(r -> {
+            Kept k = Kept.of(r);
+            List<Kept> attempts = found.computeIfAbsent(k.student(), x -> new HashMap<>())
+                    .computeIfAbsent(k.exercise(), x -> new ArrayList<>(1));
+            attempts.add(k);
+            if (attempts.size() > 1) {
+                attempts.sort(Comparator.comparingInt(Kept::attempt));
+            }
+        });
     }
 
     /** By exercise the most points that a check so far could give. */
@@ -341,7 +358,13 @@ class CourseSheets {
             }
             Attempt a = counted(attempts, m.version().settings().attempts().counts());
             cells.add(new SheetCell(
-                    i, a.submission(), a.attempt(), a.state(), a.points(), a.late() ? Boolean.TRUE : null, why));
+                    i,
+                    a.submission(),
+                    a.attempt() == 1 ? null : a.attempt(),
+                    a.state(),
+                    a.points(),
+                    a.late() ? Boolean.TRUE : null,
+                    why));
             if (why == null && a.points() != null && a.possible() != null && a.possible() > 0) {
                 results.add(new Result(exercise, BigDecimal.valueOf(a.points()), BigDecimal.valueOf(a.possible())));
             }

@@ -27,6 +27,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.h2.api.ErrorCode;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** Copies of the records of a data folder: one zip that the database itself writes, whole even while others write to it. */
 final class RecordsCopy {
@@ -43,7 +45,7 @@ final class RecordsCopy {
     private RecordsCopy() {}
 
     /** What is in a copy, as it was counted there. */
-    record Contents(String version, List<Long> counts) {
+    record Contents(int version, List<Long> counts) {
 
         String inWords() {
             return counts.get(0) + " courses, " + counts.get(1) + " students, " + counts.get(2) + " exercises, "
@@ -187,7 +189,7 @@ final class RecordsCopy {
                     counts.add(Long.valueOf(one(s, "select count(*) from " + table)));
                 }
                 return new Contents(
-                        one(s, "select max(cast(\"version\" as int)) from \"flyway_schema_history\""),
+                        Integer.parseInt(one(s, "select max(cast(\"version\" as int)) from \"flyway_schema_history\"")),
                         List.copyOf(counts));
             } catch (SQLException e) {
                 throw new Unusable(file + " cannot be read as records: " + e.getMessage());
@@ -195,6 +197,16 @@ final class RecordsCopy {
         } finally {
             delete(apart);
         }
+    }
+
+    /** The latest version of records that this program knows. */
+    static int known() throws IOException {
+        int latest = 0;
+        for (Resource r : new PathMatchingResourcePatternResolver().getResources("classpath*:db/migration/V*__*.sql")) {
+            String name = String.valueOf(r.getFilename());
+            latest = Math.max(latest, Integer.parseInt(name.substring(1, name.indexOf("__"))));
+        }
+        return latest;
     }
 
     private static String one(Statement s, String query) throws SQLException {

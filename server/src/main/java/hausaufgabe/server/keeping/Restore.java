@@ -47,6 +47,11 @@ public final class Restore implements Callable<Integer> {
         Path records = data.resolve(RecordsCopy.RECORDS);
         try {
             RecordsCopy.Contents contents = RecordsCopy.verify(file);
+            if (contents.version() > RecordsCopy.known()) {
+                return say(file + " was written by a later Hausaufgabe, with records of version " + contents.version()
+                        + "; this one knows them up to " + RecordsCopy.known()
+                        + ". Bring the program up to date first. Nothing was changed.");
+            }
             boolean there = Files.exists(records);
             if (there && inUse()) {
                 return say("A server has the records in " + data + " open. Stop it first. Nothing was changed.");

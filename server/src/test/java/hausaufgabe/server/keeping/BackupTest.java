@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Copies of the records on the disk, with a server that runs and without one. */
 class BackupTest {
@@ -121,6 +122,20 @@ class BackupTest {
         assertEquals(0, run("restore", copy.toString()), said);
         assertEquals(List.of("Moved"), titles());
         assertEquals("c0ffee", Files.readString(data.resolve("git/1/5.git/refs/heads/main")));
+    }
+
+    @Test
+    void aCopyOfALaterVersionIsRefused() throws Exception {
+        try (ConfigurableApplicationContext server = server()) {
+            server.getBean(JdbcTemplate.class)
+                    .update("update \"flyway_schema_history\" set \"version\" = '900' where \"version\" = '12'");
+        }
+        assertEquals(0, run("backup", copy.toString()), said);
+        data = folder.resolve("older program");
+
+        assertEquals(1, run("restore", copy.toString()));
+        assertTrue(said.contains("records of version 900"), said);
+        assertFalse(Files.exists(data));
     }
 
     @Test
