@@ -194,7 +194,11 @@ function GiveForm({ view, sheet, doing }: { view: Api<'HandBackView'>; sheet: Ap
         className="act act-first mt-2"
         disabled={doing.isPending || chosen.length === 0 || (later ? !at : view.ready === 0)}
       >
-        {later ? 'Give it back then' : `Give back ${counted(view.ready, 'attempt')} now`}
+        {later
+          ? 'Give it back then'
+          : view.ready === 0
+            ? 'Give back, once something is settled'
+            : `Give back ${counted(view.ready, 'attempt')} now`}
       </button>
     </form>
   );
