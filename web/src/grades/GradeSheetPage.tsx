@@ -2,18 +2,16 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../api/client';
 import { useSheet } from '../api/exercises';
-import { groupsInWords, isOwn, stateOf, tally } from '../exercise/tally';
-import { capitalised, inWords, points } from '../page/count';
+import { isOwn, stateOf, tally } from '../exercise/tally';
+import { inWords, points } from '../page/count';
 import { Moment } from '../page/Moment';
+import { ChooseGroup, FindStudent, OWN } from '../page/Finder';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { SmallStroke } from '../verdict/Stroke';
 
 type Row = Api<'Row'>;
 type Order = 'name' | 'group' | 'points';
-
-/** In place of a group's name: those that are looked after. */
-const OWN = '\u0000own';
 
 /** The grade sheet, as a ruled ledger: every student, what they got, and who says so. */
 export function GradeSheetPage() {
@@ -60,28 +58,8 @@ export function GradeSheetPage() {
           <h1 className="text-[27px]">Grade sheet</h1>
           <p className="reading text-soft italic">{summary(all)}</p>
         </div>
-        <label className="text-[14px]">
-          <span className="sr-only">Find a student</span>
-          <input
-            type="search"
-            className="field w-[190px]"
-            placeholder="Find a name or number"
-            value={find}
-            onChange={(e) => setFind(e.target.value)}
-          />
-        </label>
-        <label className="text-[14px]">
-          <span className="sr-only">Group</span>
-          <select className="field" value={group} onChange={(e) => setGroup(e.target.value)}>
-            {own.length > 0 && <option value={OWN}>{capitalised(groupsInWords(own))}</option>}
-            <option value="">All groups</option>
-            {groups.map((g) => (
-              <option key={g} value={g}>
-                Group {g}
-              </option>
-            ))}
-          </select>
-        </label>
+        <FindStudent value={find} onChange={setFind} />
+        <ChooseGroup own={own} groups={groups} value={group} onChange={setGroup} />
         <a className="act" href={`/api/exercises/${id}/grades.csv`} download>
           Take out as CSV
         </a>

@@ -2,15 +2,12 @@ import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useCourse } from '../api/courses';
 import { useLedger, type CourseSheet } from '../api/ledger';
-import { groupsInWords } from '../exercise/tally';
-import { capitalised, counted } from '../page/count';
+import { counted } from '../page/count';
+import { ChooseGroup, FindStudent, OWN } from '../page/Finder';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { fitsText, isWanted, spread, wants, type Want } from './cells';
 import { Ledger } from './Ledger';
-
-/** In place of a group's name: those that are looked after. */
-const OWN = '\u0000own';
 
 /** The grade sheet of a course: every student, every exercise, and what they come to. */
 export function LedgerPage() {
@@ -64,28 +61,8 @@ function Opened({ sheet }: { sheet: CourseSheet }) {
           <h1 className="text-[27px]">Grades</h1>
           <p className="reading text-soft italic">{summary(sheet)}</p>
         </div>
-        <label className="text-[14px]">
-          <span className="sr-only">Find a student</span>
-          <input
-            type="search"
-            className="field w-[180px]"
-            placeholder="Find a name or number"
-            value={find}
-            onChange={(e) => setFind(e.target.value)}
-          />
-        </label>
-        <label className="text-[14px]">
-          <span className="sr-only">Group</span>
-          <select className="field" value={group} onChange={(e) => setGroup(e.target.value)}>
-            {own.length > 0 && <option value={OWN}>{capitalised(groupsInWords(own))}</option>}
-            <option value="">All groups</option>
-            {groups.map((g) => (
-              <option key={g} value={g}>
-                Group {g || 'none'}
-              </option>
-            ))}
-          </select>
-        </label>
+        <FindStudent value={find} onChange={setFind} />
+        <ChooseGroup own={own} groups={groups} value={group} onChange={setGroup} />
         <label className="text-[14px]">
           <span className="sr-only">Whose</span>
           <select className="field" value={want} onChange={(e) => setWant(e.target.value as Want)}>

@@ -11,22 +11,15 @@ import hausaufgabe.server.exercise.Excuses;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
 import java.math.BigDecimal;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,35 +30,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class CourseSheets {
 
-    /** By way of the database itself: a large course has tens of thousands of rows. */
-    private static final String WORK = """
-            select s.exercise_id, s.student_id, s.id, s.attempt, s.uploaded_at, s.state, r.id, r.compiled,
-                   r.earned, r.possible, r.open_claims, v.version, v.settled_by, v.returned_at
-            from submission s
-            left join check_run r on r.id = s.current_run
-            left join review v on v.submission_id = s.id
-            where s.exercise_id in (:exercises) %s
-            """;
-
-    private static final String POSSIBLE = """
-            select s.exercise_id, max(r.possible) from submission s
-            join check_run r on r.id = s.current_run
-            where s.exercise_id in (:exercises) and r.possible is not null
-            group by s.exercise_id
-            """;
-
-    /** How long what an exercise can give at most is remembered; it changes with its version, and with what is checked. */
-    private static final Duration REMEMBERED = Duration.ofSeconds(20);
-
     private final Courses courses;
     private final Exercises exercises;
     private final Extensions extensions;
     private final Excuses excuses;
     private final Schemes schemes;
     private final Tallies tallies;
-    private final JdbcClient records;
+    private final CourseWork work;
     private final Clock clock;
-    private final Map<Long, Most> most = new ConcurrentHashMap<>();
 
     CourseSheets(
             Courses courses,
@@ -74,7 +46,7 @@ class CourseSheets {
             Excuses excuses,
             Schemes schemes,
             Tallies tallies,
-            JdbcClient records,
+            CourseWork work,
             Clock clock) {
         this.courses = courses;
         this.exercises = exercises;
@@ -82,7 +54,7 @@ class CourseSheets {
         this.excuses = excuses;
         this.schemes = schemes;
         this.tallies = tallies;
-        this.records = records;
+        this.work = work;
         this.clock = clock;
     }
 
@@ -147,47 +119,6 @@ class CourseSheets {
             List<SheetColumn> columns,
             List<SheetLine> lines) {}
 
-    /** The most points that an exercise could give, as it was at a moment; null where nothing was checked. */
-    private record Most(@Nullable Double points, Instant at) {}
-
-    /** One attempt, as the records have it. */
-    private record Kept(
-            long exercise,
-            long student,
-            long submission,
-            int attempt,
-            Instant uploadedAt,
-            String state,
-            boolean compiled,
-            Tallies.@Nullable Work work,
-            boolean settled,
-            boolean returned) {
-
-        private static Kept of(ResultSet r) throws SQLException {
-            BigDecimal earned = r.getBigDecimal(9);
-            Integer review = (Integer) r.getObject(12);
-            return new Kept(
-                    r.getLong(1),
-                    r.getLong(2),
-                    r.getLong(3),
-                    r.getInt(4),
-                    r.getObject(5, OffsetDateTime.class).toInstant(),
-                    r.getString(6),
-                    !Boolean.FALSE.equals(r.getObject(8)),
-                    earned == null
-                            ? null
-                            : new Tallies.Work(
-                                    r.getLong(3),
-                                    r.getLong(7),
-                                    review == null ? -1 : review,
-                                    earned.doubleValue(),
-                                    r.getBigDecimal(10).doubleValue(),
-                                    r.getInt(11)),
-                    r.getObject(13) != null,
-                    r.getObject(14) != null);
-        }
-    }
-
     /** One attempt as the sheet has it. */
     private record Attempt(
             long submission,
@@ -225,18 +156,18 @@ class CourseSheets {
         List<Measure> measures = opened.stream()
                 .map(e -> new Measure(e, exercises.version(e.version()), extended.getOrDefault(e.id(), Map.of())))
                 .toList();
-        Map<Long, Map<Long, List<Kept>>> work = work(ids, students);
+        Map<Long, Map<Long, List<CourseWork.Kept>>> attempts = work.of(ids, students);
         Map<Long, Map<Long, String>> excused = new HashMap<>();
         excuses.of(ids)
                 .forEach(e -> excused.computeIfAbsent(e.student(), k -> new HashMap<>())
                         .put(e.exercise(), e.reason()));
-        Map<Long, Tallies.Worth> worths = tallies.of(work.values().stream()
+        Map<Long, Tallies.Worth> worths = tallies.of(attempts.values().stream()
                 .flatMap(byExercise -> byExercise.values().stream())
                 .flatMap(List::stream)
-                .map(Kept::work)
+                .map(CourseWork.Kept::work)
                 .filter(Objects::nonNull)
                 .toList());
-        Map<Long, Double> possible = possible(ids);
+        Map<Long, Double> possible = work.possible(ids);
         Instant now = Instant.now(clock);
         List<SheetColumn> columns = measures.stream()
                 .map(m -> new SheetColumn(
@@ -251,12 +182,12 @@ class CourseSheets {
         List<Student> wanted = students == null ? courses.students(course) : courses.students(course, students);
         List<SheetLine> lines = wanted.stream()
                 .filter(sight::sees)
-                .filter(s -> !s.left() || work.containsKey(s.id()))
+                .filter(s -> !s.left() || attempts.containsKey(s.id()))
                 .map(s -> line(
                         s,
                         measures,
                         columns,
-                        work.getOrDefault(s.id(), Map.of()),
+                        attempts.getOrDefault(s.id(), Map.of()),
                         excused.getOrDefault(s.id(), Map.of()),
                         worths,
                         scheme,
@@ -265,68 +196,11 @@ class CourseSheets {
         return new CourseSheet(course, courses.heading(course).title(), sight.own(), scheme, columns, lines);
     }
 
-    /** By student and exercise the attempts, the first first. */
-    private Map<Long, Map<Long, List<Kept>>> work(List<Long> ids, @Nullable Set<Long> students) {
-        if (ids.isEmpty()) {
-            return Map.of();
-        }
-        Map<Long, Map<Long, List<Kept>>> found = new HashMap<>();
-        if (students == null) {
-            // one after the other: what does not fit the database's memory is written to its disk in between
-            ids.forEach(id -> collect(records.sql(WORK.formatted("")).param("exercises", List.of(id)), found));
-        } else {
-            collect(
-                    records.sql(WORK.formatted("and s.student_id in (:students)"))
-                            .param("exercises", ids)
-                            .param("students", students.isEmpty() ? Set.of(-1L) : students),
-                    found);
-        }
-        return found;
-    }
-
-    private static void collect(JdbcClient.StatementSpec question, Map<Long, Map<Long, List<Kept>>> found) {
-        question.query(r -> {
-            Kept k = Kept.of(r);
-            List<Kept> attempts = found.computeIfAbsent(k.student(), x -> new HashMap<>())
-                    .computeIfAbsent(k.exercise(), x -> new ArrayList<>(1));
-            attempts.add(k);
-            if (attempts.size() > 1) {
-                attempts.sort(Comparator.comparingInt(Kept::attempt));
-            }
-        });
-    }
-
-    /** By exercise the most points that a check so far could give. */
-    private Map<Long, Double> possible(List<Long> ids) {
-        Instant now = Instant.now(clock);
-        List<Long> old = ids.stream()
-                .filter(id -> !most.containsKey(id)
-                        || most.get(id).at().plus(REMEMBERED).isBefore(now))
-                .toList();
-        if (!old.isEmpty()) {
-            old.forEach(id -> most.put(id, new Most(null, now)));
-            records.sql(POSSIBLE).param("exercises", old).query(r -> {
-                most.put(r.getLong(1), new Most(r.getBigDecimal(2).doubleValue(), now));
-            });
-        }
-        Map<Long, Double> found = new HashMap<>();
-        for (long id : ids) {
-            Double points = most.get(id).points();
-            if (points != null) {
-                found.put(id, points);
-            } else {
-                // nothing was checked yet: with the first that is, it is there
-                most.remove(id);
-            }
-        }
-        return found;
-    }
-
     private static SheetLine line(
             Student student,
             List<Measure> measures,
             List<SheetColumn> columns,
-            Map<Long, List<Kept>> work,
+            Map<Long, List<CourseWork.Kept>> work,
             Map<Long, String> excused,
             Map<Long, Tallies.Worth> worths,
             Schemes.SchemeView scheme,
@@ -387,7 +261,7 @@ class CourseSheets {
     }
 
     private static Attempt attempt(
-            Kept k, Exercises.Version version, @Nullable Instant extended, Map<Long, Tallies.Worth> worths) {
+            CourseWork.Kept k, Exercises.Version version, @Nullable Instant extended, Map<Long, Tallies.Worth> worths) {
         Tallies.Worth worth = k.work() == null ? null : worths.get(k.submission());
         return new Attempt(
                 k.submission(),
@@ -401,7 +275,7 @@ class CourseSheets {
                 version.isLate(k.uploadedAt(), extended));
     }
 
-    private static State state(Kept k, Tallies.@Nullable Worth worth) {
+    private static State state(CourseWork.Kept k, Tallies.@Nullable Worth worth) {
         if (k.settled()) {
             return k.returned() ? State.RETURNED : State.SETTLED;
         }
