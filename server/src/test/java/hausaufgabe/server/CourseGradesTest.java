@@ -171,6 +171,28 @@ class CourseGradesTest {
     }
 
     @Test
+    void anExerciseThatIsTakenAwayLeavesTheSchemeAndTheHistory() throws Exception {
+        long other = harbour.another(place);
+        send(put(course() + "/scheme"), scheme("1", place.exercise() + "," + other), "none")
+                .andExpect(status().isOk());
+        send(
+                        put("/api/exercises/" + other + "/excuses/"
+                                + place.students().get(1).id()),
+                        "{\"reason\":\"Ill.\"}",
+                        "")
+                .andExpect(status().isOk());
+
+        http.perform(delete("/api/exercises/" + other).session(lead).with(csrf()))
+                .andExpect(status().is2xxSuccessful());
+
+        sheet().andExpect(jsonPath("$.scheme.scheme.parts[0].exercises", hasSize(1)))
+                .andExpect(jsonPath("$.columns", hasSize(1)));
+        http.perform(get(course() + "/history").param("what", "EXCUSE").session(tutor))
+                .andExpect(jsonPath("$.lines", hasSize(1)))
+                .andExpect(jsonPath("$.lines[0].number").doesNotExist());
+    }
+
+    @Test
     void everyDecisionIsInTheHistory() throws Exception {
         send(put(course() + "/scheme"), scheme("1", "" + place.exercise()), "none")
                 .andExpect(status().isOk());

@@ -172,6 +172,11 @@ public class Harbour {
         return new Place(made.id(), opened, courses.students(made.id()));
     }
 
+    /** Opens another exercise in the same course. */
+    public long another(Place place) {
+        return manuscripts.open(place.course(), berths(usual()), lead).exerciseId();
+    }
+
     /** Puts a version with other settings in force. */
     public void change(Place place, ExerciseSettings settings) {
         manuscripts.put(

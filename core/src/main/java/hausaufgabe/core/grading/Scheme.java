@@ -76,6 +76,12 @@ public record Scheme(List<Portion> parts, int places, Direction rounding, Scale 
                         + minimum.toPlainString() + ".");
             }
         }
+
+        private Portion among(Set<Long> known) {
+            List<Long> left = exercises.stream().filter(known::contains).toList();
+            Integer most = best == null || left.isEmpty() ? null : Integer.valueOf(Math.min(best, left.size()));
+            return new Portion(title, weight, left, most, alike, bonus, minimum);
+        }
     }
 
     /** @throws SchemeException where it cannot be reckoned with */
@@ -116,6 +122,11 @@ public record Scheme(List<Portion> parts, int places, Direction rounding, Scale 
                 1,
                 Direction.NEAREST,
                 Scale.NONE);
+    }
+
+    /** The same without exercises that are no longer there; where the best of a part count, no more of them than are left. */
+    public Scheme among(Set<Long> known) {
+        return new Scheme(parts.stream().map(p -> p.among(known)).toList(), places, rounding, scale);
     }
 
     /** Whether a part counts this exercise. */

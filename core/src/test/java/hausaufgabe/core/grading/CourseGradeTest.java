@@ -174,6 +174,18 @@ class CourseGradeTest {
         return new Result(exercise, BigDecimal.valueOf(25L * quarters, 2), BigDecimal.TEN);
     }
 
+    @Test
+    void anExerciseThatIsNoLongerThereIsLeftOut() {
+        Scheme three = scheme(1, Scheme.Direction.NEAREST, part("Weekly", "1", 2, 1, 2, 3), part("Project", "1", 1, 4));
+
+        Scheme left = three.among(java.util.Set.of(1L));
+
+        assertEquals(List.of(1L), left.parts().get(0).exercises());
+        assertEquals(1, left.parts().get(0).best());
+        assertEquals(List.of(), left.parts().get(1).exercises());
+        assertNull(left.parts().get(1).best());
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

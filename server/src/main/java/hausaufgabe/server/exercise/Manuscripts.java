@@ -45,6 +45,7 @@ public class Manuscripts {
     private final Exercises exercises;
     private final Exercises.Repository records;
     private final Exercises.VersionRepository versions;
+    private final Extensions.Repository extensions;
     private final Accounts accounts;
     private final HandIns handIns;
     private final Clock clock;
@@ -54,6 +55,7 @@ public class Manuscripts {
             Exercises exercises,
             Exercises.Repository records,
             Exercises.VersionRepository versions,
+            Extensions.Repository extensions,
             Accounts accounts,
             @Lazy HandIns handIns,
             Clock clock) {
@@ -61,6 +63,7 @@ public class Manuscripts {
         this.exercises = exercises;
         this.records = records;
         this.versions = versions;
+        this.extensions = extensions;
         this.accounts = accounts;
         this.handIns = handIns;
         this.clock = clock;
@@ -305,6 +308,7 @@ public class Manuscripts {
         records.saveAndFlush(e);
         versions.deleteAll(versions.findByExerciseIdOrderByNumberDesc(exercise));
         files.deleteAll(files.findByKeyExerciseId(exercise));
+        extensions.deleteAll(extensions.findByKeyExerciseId(exercise));
         records.delete(e);
     }
 

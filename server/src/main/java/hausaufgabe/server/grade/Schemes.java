@@ -47,8 +47,12 @@ public class Schemes {
     @Transactional(readOnly = true)
     SchemeView of(long course) {
         return schemes.findById(course)
-                .map(s -> new SchemeView(read(s.scheme), String.valueOf(s.version), true))
+                .map(s -> new SchemeView(read(s.scheme).among(known(course)), String.valueOf(s.version), true))
                 .orElseGet(() -> new SchemeView(Scheme.plain(opened(course)), UNWRITTEN, false));
+    }
+
+    private Set<Long> known(long course) {
+        return exercises.ofCourse(course).stream().map(Exercises.Line::id).collect(Collectors.toSet());
     }
 
     private List<Long> opened(long course) {
@@ -66,8 +70,7 @@ public class Schemes {
      */
     @Transactional
     public SchemeView write(long course, Scheme scheme, String version, Person by) {
-        Set<Long> known =
-                exercises.ofCourse(course).stream().map(Exercises.Line::id).collect(Collectors.toSet());
+        Set<Long> known = known(course);
         for (Scheme.Portion p : scheme.parts()) {
             if (!known.containsAll(p.exercises())) {
                 throw Problem.badRequest("“" + p.title() + "” names an exercise that this course does not have.");
