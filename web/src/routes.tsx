@@ -35,6 +35,10 @@ export const router = createBrowserRouter([
       },
       { path: '/submissions/:submission/as-student', element: <AsStudentPage /> },
       {
+        path: '/courses/:course/pictures',
+        lazy: async () => ({ Component: (await import('./pictures/PicturesPage')).PicturesPage }),
+      },
+      {
         path: '/courses/:course/history',
         lazy: async () => ({ Component: (await import('./history/HistoryPage')).HistoryPage }),
       },

@@ -141,7 +141,7 @@ function GiveForm({ view, sheet, doing }: { view: Api<'HandBackView'>; sheet: Ap
         Give it back
       </h2>
       {groups.length > 1 && (
-        <fieldset className="mt-3">
+        <fieldset className="mt-3 min-w-0">
           <legend className="font-semibold">To</legend>
           <span className="flex flex-wrap gap-x-5">
             {groups.map((g) => (
@@ -157,13 +157,13 @@ function GiveForm({ view, sheet, doing }: { view: Api<'HandBackView'>; sheet: Ap
           </span>
         </fieldset>
       )}
-      <fieldset className="mt-3">
+      <fieldset className="mt-3 min-w-0">
         <legend className="font-semibold">When</legend>
         <label className="flex min-h-[26px] items-center gap-2">
           <input type="radio" name="when" checked={!later} onChange={() => setLater(false)} />
           Now
         </label>
-        <label className="mt-1 flex min-h-[26px] items-center gap-2">
+        <label className="mt-1 flex min-h-[26px] flex-wrap items-center gap-2">
           <input type="radio" name="when" checked={later} onChange={() => setLater(true)} />
           At a set time: what is settled by then{' '}
           <input

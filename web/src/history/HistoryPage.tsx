@@ -41,7 +41,7 @@ export function HistoryPage() {
         </div>
         <select
           aria-label="What"
-          className="field w-auto"
+          className="field w-auto max-w-full"
           value={wanted.what ?? ''}
           onChange={(e) => set({ what: e.target.value || undefined })}
         >
@@ -67,7 +67,7 @@ export function HistoryPage() {
         </select>
         <select
           aria-label="By whom"
-          className="field w-auto"
+          className="field w-auto max-w-full"
           value={wanted.who ?? ''}
           onChange={(e) => set({ who: number(e.target.value) })}
         >

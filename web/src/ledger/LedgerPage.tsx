@@ -83,6 +83,9 @@ function Opened({ sheet }: { sheet: CourseSheet }) {
         <Link className="quiet" to={`/courses/${sheet.courseId}/history`}>
           Who changed what
         </Link>
+        <Link className="quiet" to={`/courses/${sheet.courseId}/pictures`}>
+          Pictures
+        </Link>
         <a className="quiet" href={`/api/courses/${sheet.courseId}/grades.csv`} download>
           Take out as CSV
         </a>

@@ -60,7 +60,7 @@ function Opened({ sheet, leads }: { sheet: CourseSheet; leads: boolean }) {
         Each part comes to a percentage of its points; the parts count by their weights. What somebody is
         excused from, and what is still to come, neither helps nor hurts.
       </p>
-      <fieldset disabled={!leads}>
+      <fieldset disabled={!leads} className="min-w-0">
         <section aria-labelledby="parts" className="mt-6">
           <h2 id="parts" className="border-b border-rule pb-1 text-[21px]">
             What counts
@@ -108,7 +108,7 @@ function Opened({ sheet, leads }: { sheet: CourseSheet; leads: boolean }) {
             <label>
               The percentage is rounded{' '}
               <select
-                className="field w-auto"
+                className="field w-auto max-w-full"
                 value={draft.rounding}
                 onChange={(e) => set({ rounding: e.target.value as Draft['rounding'] })}
               >
@@ -120,7 +120,7 @@ function Opened({ sheet, leads }: { sheet: CourseSheet; leads: boolean }) {
             <label>
               to{' '}
               <select
-                className="field w-auto"
+                className="field w-auto max-w-full"
                 value={draft.places}
                 onChange={(e) => set({ places: Number(e.target.value) })}
               >
@@ -142,60 +142,62 @@ function Opened({ sheet, leads }: { sheet: CourseSheet; leads: boolean }) {
             ))}
           </p>
           {draft.steps.length > 0 && (
-            <table className="mt-3 text-[15px]">
-              <thead className="text-left text-[13px] text-soft">
-                <tr>
-                  <th className="pr-4 font-semibold">From percent</th>
-                  <th className="pr-4 font-semibold">Grade</th>
-                  <th className="pr-4 font-semibold">Passes</th>
-                  <th>
-                    <span className="sr-only">Take away</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {draft.steps.map((s, i) => (
-                  <tr key={s.key}>
-                    <td className="py-0.5 pr-4">
-                      <input
-                        aria-label={`Step ${i + 1} begins at percent`}
-                        inputMode="decimal"
-                        className="field w-[90px] text-right"
-                        value={s.from}
-                        onChange={(e) => setStep(s.key, { from: e.target.value })}
-                      />
-                    </td>
-                    <td className="pr-4">
-                      <input
-                        aria-label={`Grade of step ${i + 1}`}
-                        className="field w-[130px]"
-                        maxLength={20}
-                        value={s.grade}
-                        onChange={(e) => setStep(s.key, { grade: e.target.value })}
-                      />
-                    </td>
-                    <td className="pr-4 text-center">
-                      <input
-                        type="checkbox"
-                        aria-label={`Step ${i + 1} passes`}
-                        checked={s.passes}
-                        onChange={(e) => setStep(s.key, { passes: e.target.checked })}
-                      />
-                    </td>
-                    <td>
-                      <button
-                        type="button"
-                        className="quiet text-[13px]"
-                        aria-label={`Take step ${i + 1} away`}
-                        onClick={() => set({ steps: draft.steps.filter((o) => o.key !== s.key) })}
-                      >
-                        take away
-                      </button>
-                    </td>
+            <div className="overflow-x-auto">
+              <table className="mt-3 text-[15px]">
+                <thead className="text-left text-[13px] text-soft">
+                  <tr>
+                    <th className="pr-4 font-semibold">From percent</th>
+                    <th className="pr-4 font-semibold">Grade</th>
+                    <th className="pr-4 font-semibold">Passes</th>
+                    <th>
+                      <span className="sr-only">Take away</span>
+                    </th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
+                </thead>
+                <tbody>
+                  {draft.steps.map((s, i) => (
+                    <tr key={s.key}>
+                      <td className="py-0.5 pr-4">
+                        <input
+                          aria-label={`Step ${i + 1} begins at percent`}
+                          inputMode="decimal"
+                          className="field w-[90px] text-right"
+                          value={s.from}
+                          onChange={(e) => setStep(s.key, { from: e.target.value })}
+                        />
+                      </td>
+                      <td className="pr-4">
+                        <input
+                          aria-label={`Grade of step ${i + 1}`}
+                          className="field w-[130px]"
+                          maxLength={20}
+                          value={s.grade}
+                          onChange={(e) => setStep(s.key, { grade: e.target.value })}
+                        />
+                      </td>
+                      <td className="pr-4 text-center">
+                        <input
+                          type="checkbox"
+                          aria-label={`Step ${i + 1} passes`}
+                          checked={s.passes}
+                          onChange={(e) => setStep(s.key, { passes: e.target.checked })}
+                        />
+                      </td>
+                      <td>
+                        <button
+                          type="button"
+                          className="quiet text-[13px]"
+                          aria-label={`Take step ${i + 1} away`}
+                          onClick={() => set({ steps: draft.steps.filter((o) => o.key !== s.key) })}
+                        >
+                          take away
+                        </button>
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
           )}
           {draft.steps.length > 0 && (
             <button
@@ -259,13 +261,13 @@ function PartFields(props: {
   const { part: p, number, onChange } = props;
   const free = props.columns.filter((c) => !props.taken.includes(c.exercise));
   return (
-    <fieldset className="border-b border-dotted border-rule py-4">
+    <fieldset className="min-w-0 border-b border-dotted border-rule py-4">
       <legend className="sr-only">Part {number}</legend>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <label>
           <span className="sr-only">Title of part {number}</span>
           <input
-            className="field w-[240px] font-semibold"
+            className="field w-[240px] max-w-full font-semibold"
             placeholder="Weekly exercises"
             maxLength={80}
             value={p.title}

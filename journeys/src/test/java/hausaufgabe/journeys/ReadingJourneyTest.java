@@ -381,6 +381,7 @@ class ReadingJourneyTest extends Journey {
                     "/courses/1/grades",
                     "/courses/1/scheme",
                     "/courses/1/history",
+                    "/courses/1/pictures",
                     "/exercises/1/give-back",
                     "/exercises/1",
                     "/exercises/1/grades",

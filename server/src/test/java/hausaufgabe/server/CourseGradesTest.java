@@ -182,6 +182,13 @@ class CourseGradesTest {
                         "")
                 .andExpect(status().isOk());
 
+        send(
+                        put("/api/exercises/" + other + "/extensions/"
+                                + place.students().get(0).id()),
+                        "{\"dueAt\":\"2031-01-01T10:00:00Z\",\"reason\":\"At sea.\"}",
+                        "")
+                .andExpect(status().isOk());
+
         http.perform(delete("/api/exercises/" + other).session(lead).with(csrf()))
                 .andExpect(status().is2xxSuccessful());
 
