@@ -380,6 +380,8 @@ class StudyTest {
                 .andExpect(status().isConflict());
 
         order("", "{\"groups\":[\"B\"]}").andExpect(status().isConflict());
+        // those without a group are not all
+        order("", "{\"groups\":[\"\"]}").andExpect(status().isConflict());
         records.update(
                 "insert into hand_back (exercise_id, groups, at, ordered_by, ordered_at, version)"
                         + " values (?, 'A', dateadd(second, -1, now()), (select id from account where login = 'maike'), now(), 0)",

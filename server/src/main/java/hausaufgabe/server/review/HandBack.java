@@ -8,6 +8,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Marked work that is to be given back, or was, as a record. */
 @Entity
@@ -19,7 +20,7 @@ class HandBack {
 
     Long exerciseId;
 
-    /** One to a line; empty for all. */
+    /** Each with the end of its line, since a group may have no name; empty for all. */
     @Lob
     String groups;
 
@@ -38,7 +39,7 @@ class HandBack {
 
     HandBack(Long exerciseId, List<String> groups, Instant at, Instant questionsUntil, Long by, Instant now) {
         this.exerciseId = exerciseId;
-        this.groups = String.join("\n", groups);
+        this.groups = groups.stream().map(g -> g + "\n").collect(Collectors.joining());
         this.at = at;
         this.questionsUntil = questionsUntil;
         this.orderedBy = by;

@@ -21,8 +21,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * Tells open pages how far checks are, what others have marked and what they read, as server-sent events: one stream for each page,
- * with the news of the courses that whoever looks at it has something to do in. Whoever has news only leaves it here; it is sent by threads of its own, and a browser that takes it too slowly is let go, to come
- * back by itself and look anew.
+ * with the news of the courses that whoever looks at it has something to do in. Whoever has news only leaves it here; it is sent by
+ * threads of its own, and a browser that takes it too slowly is let go, to come back by itself and look anew.
  */
 @Component
 class News {
