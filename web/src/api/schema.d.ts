@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/evenness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["evenness"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/excuses": {
         parameters: {
             query?: never;
@@ -684,7 +700,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["settle_1"];
+        put: operations["settle_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -699,10 +715,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_4"];
         put?: never;
         post?: never;
-        delete: operations["callOff"];
+        delete: operations["callOff_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -724,6 +740,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise}/readers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_2"];
+        put?: never;
+        post: operations["shareOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/readers/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeNext"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/readers/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["handOver"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise}/returned": {
         parameters: {
             query?: never;
@@ -731,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post: operations["giveBack"];
         delete?: never;
@@ -766,7 +830,39 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["callOff_1"];
+        delete: operations["callOff_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post: operations["draw"];
+        delete: operations["callOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/second/{reading}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle_1"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1403,7 +1499,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1852,6 +1948,16 @@ export interface components {
             messages: components["schemas"]["Message"][];
             participants: components["schemas"]["Participant"][];
         };
+        CaseGiven: {
+            /** Format: int64 */
+            account: number;
+            /** Format: double */
+            mean: number;
+            name: string;
+            submissions: number[];
+            /** Format: int32 */
+            times: number;
+        };
         Change: {
             after?: string;
             /** Format: date-time */
@@ -2043,8 +2149,22 @@ export interface components {
             line: number;
             message: string;
         };
+        Difference: {
+            first: components["schemas"]["Gave"];
+            item: string;
+            /** Format: double */
+            possible: number;
+            second: components["schemas"]["Gave"];
+            title: string;
+        };
         Direction: {
             up: boolean;
+        };
+        EvennessView: {
+            cases: components["schemas"]["LikeCase"][];
+            /** Format: double */
+            possible: number;
+            tutors: components["schemas"]["TutorPoints"][];
         };
         Evidence: {
             /** Format: int32 */
@@ -2179,6 +2299,11 @@ export interface components {
             doc: string;
             name: string;
         };
+        Gave: {
+            /** Format: double */
+            points: number;
+            reason?: string;
+        };
         Given: {
             answered: number[];
             /** Format: int64 */
@@ -2228,11 +2353,22 @@ export interface components {
             points: number;
             reason?: string;
         };
+        GivenReader: {
+            /** Format: int64 */
+            from?: number;
+            /** Format: int64 */
+            to?: number;
+        };
         GivenRoles: {
             reason?: string;
             roles: {
                 [key: string]: string[];
             };
+        };
+        GivenSample: {
+            blind?: boolean;
+            /** Format: int32 */
+            percent: number;
         };
         GivenScheme: {
             parts: components["schemas"]["GivenPart"][];
@@ -2241,6 +2377,17 @@ export interface components {
             /** @enum {string} */
             rounding: "NEAREST" | "UP" | "DOWN";
             steps: components["schemas"]["GivenStep"][];
+        };
+        GivenSettlement: {
+            /** Format: double */
+            points: number;
+            reason?: string;
+        };
+        GivenShares: {
+            anew?: boolean;
+            readers: number[];
+            /** @enum {string} */
+            way: "BY_GROUP" | "EVENLY";
         };
         GivenStep: {
             from: number;
@@ -2382,6 +2529,17 @@ export interface components {
             points: number;
             text: string;
         };
+        LikeCase: {
+            asks?: string;
+            given: components["schemas"]["CaseGiven"][];
+            item: string;
+            near?: string;
+            /** Format: double */
+            possible: number;
+            /** Format: double */
+            proposed: number;
+            title: string;
+        };
         Likeness: {
             compiles: boolean;
             members: components["schemas"]["Alike"][];
@@ -2514,6 +2672,10 @@ export interface components {
         NewToken: {
             secret: string;
             token: components["schemas"]["TokenLine"];
+        };
+        Next: {
+            /** Format: int64 */
+            submission: number;
         };
         NotReady: {
             group: string;
@@ -2831,6 +2993,16 @@ export interface components {
             parts: components["schemas"]["Sentences"][];
             patterns: components["schemas"]["PatternView"][];
         };
+        ReaderShare: {
+            /** Format: int64 */
+            account: number;
+            /** Format: int32 */
+            given: number;
+            groups: string[];
+            name: string;
+            /** Format: int32 */
+            open: number;
+        };
         Ready: {
             block: string;
             /** @enum {string} */
@@ -2930,6 +3102,7 @@ export interface components {
             remarks: components["schemas"]["RemarkView"][];
             /** Format: date-time */
             returnedAt?: string;
+            second?: components["schemas"]["SecondLook"];
             /** Format: date-time */
             settledAt?: string;
             settledBy?: string;
@@ -2967,10 +3140,12 @@ export interface components {
             feedback: string;
             handedIn?: components["schemas"]["CountedAttempt"];
             markedBy?: string;
+            mine?: boolean;
             /** Format: double */
             points?: number;
             /** Format: double */
             possible?: number;
+            reader?: string;
             settled: boolean;
             student: components["schemas"]["Student"];
         };
@@ -3060,6 +3235,36 @@ export interface components {
             version: string;
             written: boolean;
         };
+        SecondLine: {
+            blind: boolean;
+            differing: components["schemas"]["Difference"][];
+            done: boolean;
+            first?: string;
+            group: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            items: number;
+            mine: boolean;
+            name: string;
+            reader: string;
+            /** Format: int64 */
+            student: number;
+            /** Format: int64 */
+            submission: number;
+            version: string;
+        };
+        SecondLook: {
+            blind: boolean;
+            first?: string;
+        };
+        SecondView: {
+            lines: components["schemas"]["SecondLine"][];
+            /** Format: int32 */
+            markers: number;
+            /** Format: int32 */
+            settled: number;
+        };
         Sentence: {
             empty: boolean;
             pieces: components["schemas"]["Piece"][];
@@ -3136,6 +3341,25 @@ export interface components {
             /** Format: int64 */
             student?: number;
         };
+        SharedWork: {
+            /** Format: int64 */
+            account?: number;
+            group: string;
+            name: string;
+            settled: boolean;
+            /** Format: int64 */
+            student: number;
+            /** Format: int64 */
+            submission?: number;
+        };
+        SharesView: {
+            /** Format: int64 */
+            me: number;
+            shares: components["schemas"]["ReaderShare"][];
+            /** Format: int32 */
+            stack: number;
+            work: components["schemas"]["SharedWork"][];
+        };
         Sheet: {
             course: string;
             /** Format: int64 */
@@ -3146,6 +3370,7 @@ export interface components {
             number: number;
             ownGroups: string[];
             rows: components["schemas"]["Row"][];
+            second: number[];
             title: string;
         };
         SheetCell: {
@@ -3157,8 +3382,9 @@ export interface components {
             late?: boolean;
             /** Format: double */
             points?: number;
+            reader?: string;
             /** @enum {string} */
-            state?: "CHECKING" | "FAILED" | "ASKING" | "PROPOSED" | "SETTLED" | "RETURNED";
+            state?: "CHECKING" | "FAILED" | "ASKING" | "PROPOSED" | "READING_TWICE" | "DIFFERING" | "READ_TWICE" | "HIDDEN" | "SETTLED" | "RETURNED";
             /** Format: int64 */
             submission?: number;
         };
@@ -3348,6 +3574,18 @@ export interface components {
             before?: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
             item: string;
             text: components["schemas"]["Sentence"];
+        };
+        TutorPoints: {
+            /** Format: int64 */
+            account: number;
+            /** Format: double */
+            changed: number;
+            /** Format: double */
+            given: number;
+            name: string;
+            points: number[];
+            /** Format: double */
+            proposed: number;
         };
         Twin: {
             /** Format: int32 */
@@ -4384,6 +4622,28 @@ export interface operations {
             };
         };
     };
+    evenness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvennessView"];
+                };
+            };
+        };
+    };
     all_11: {
         parameters: {
             query?: never;
@@ -4738,7 +4998,7 @@ export interface operations {
             };
         };
     };
-    settle_1: {
+    settle_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4766,7 +5026,7 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4788,7 +5048,7 @@ export interface operations {
             };
         };
     };
-    callOff: {
+    callOff_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4836,7 +5096,104 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharesView"];
+                };
+            };
+        };
+    };
+    shareOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenShares"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharesView"];
+                };
+            };
+        };
+    };
+    takeNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Next"];
+                };
+            };
+        };
+    };
+    handOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenReader"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharesView"];
+                };
+            };
+        };
+    };
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4910,7 +5267,7 @@ export interface operations {
             };
         };
     };
-    callOff_1: {
+    callOff_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4929,6 +5286,107 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandBackView"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondView"];
+                };
+            };
+        };
+    };
+    draw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenSample"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondView"];
+                };
+            };
+        };
+    };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondView"];
+                };
+            };
+        };
+    };
+    settle_1: {
+        parameters: {
+            query: {
+                item: string;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                exercise: number;
+                reading: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenSettlement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondView"];
                 };
             };
         };
@@ -6043,7 +6501,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_3: {
         parameters: {
             query?: never;
             header?: never;

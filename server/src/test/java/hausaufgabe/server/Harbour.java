@@ -244,10 +244,15 @@ public class Harbour {
 
     /** Hands in good sources for the first student of a course and gives the submission's id. */
     public long handedIn(MockMvc http, MockHttpSession session, Place place) throws Exception {
+        return handedIn(http, session, place, place.students().get(0));
+    }
+
+    /** Hands in good sources for a student of a course and gives the submission's id. */
+    public long handedIn(MockMvc http, MockHttpSession session, Place place, Student student) throws Exception {
         String body = http.perform(multipart("/api/exercises/" + place.exercise() + "/submissions")
                         .file(new MockMultipartFile(
                                 "files", "Main.java", "text/plain", GOOD.getBytes(StandardCharsets.UTF_8)))
-                        .param("student", String.valueOf(place.students().get(0).id()))
+                        .param("student", String.valueOf(student.id()))
                         .session(session)
                         .with(csrf()))
                 .andReturn()

@@ -20,6 +20,9 @@ public class CourseLog {
         SCHEME,
         EXCUSE,
         EXTENSION,
+        /** Who reads whose work. */
+        READER,
+        SECOND_READING,
         HAND_BACK
     }
 

@@ -7,7 +7,6 @@ import hausaufgabe.core.grading.SchemeException;
 import hausaufgabe.server.Csv;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
-import hausaufgabe.server.course.Staffing;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -37,13 +36,13 @@ class CourseGradeController {
     private final CourseSheets sheets;
     private final Schemes schemes;
     private final CourseHistory history;
-    private final Staffing staffing;
+    private final Viewer.Viewers viewers;
 
-    CourseGradeController(CourseSheets sheets, Schemes schemes, CourseHistory history, Staffing staffing) {
+    CourseGradeController(CourseSheets sheets, Schemes schemes, CourseHistory history, Viewer.Viewers viewers) {
         this.sheets = sheets;
         this.schemes = schemes;
         this.history = history;
-        this.staffing = staffing;
+        this.viewers = viewers;
     }
 
     record GivenPart(
@@ -72,7 +71,7 @@ class CourseGradeController {
             @PathVariable long course,
             @RequestParam(required = false) Set<Long> student,
             @AuthenticationPrincipal Person person) {
-        return sheets.sheet(course, student, staffing.sight(person, course));
+        return sheets.sheet(course, student, viewers.of(person, course));
     }
 
     /** The sheet as RFC 4180 describes CSV, in UTF-8. */
@@ -127,7 +126,7 @@ class CourseGradeController {
             @RequestParam(required = false) Instant before,
             @AuthenticationPrincipal Person person) {
         return history.page(
-                course, new CourseHistory.Wanted(exercise, student, who, what, before), staffing.sight(person, course));
+                course, new CourseHistory.Wanted(exercise, student, who, what, before), viewers.of(person, course));
     }
 
     @GetMapping("/scheme")
@@ -139,7 +138,7 @@ class CourseGradeController {
     @PostMapping("/scheme/outlook")
     CourseSheets.CourseSheet outlook(
             @PathVariable long course, @RequestBody GivenScheme given, @AuthenticationPrincipal Person person) {
-        return sheets.outlook(course, read(given), staffing.sight(person, course));
+        return sheets.outlook(course, read(given), viewers.of(person, course));
     }
 
     @PutMapping("/scheme")

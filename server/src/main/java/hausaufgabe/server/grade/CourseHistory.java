@@ -8,6 +8,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -49,6 +50,7 @@ class CourseHistory {
               and (:what is null or all_changes.what = :what)
               and (:before is null or all_changes.at < :before)
               and (:everybody or st.id is null or st.group_name in (:groups))
+              and (all_changes.submission_id is null or all_changes.submission_id not in (:hidden))
             order by all_changes.at desc, kind, all_changes.id desc
             limit :most
             """;
@@ -100,7 +102,8 @@ class CourseHistory {
     /** @param more whether there are older ones */
     record HistoryPage(List<HistoryLine> lines, boolean more) {}
 
-    HistoryPage page(long course, Wanted wanted, Sight sight) {
+    HistoryPage page(long course, Wanted wanted, Viewer viewer) {
+        Sight sight = viewer.sight();
         List<HistoryLine> lines = records.sql(ALL)
                 .param("course", course)
                 .param("exercise", wanted.exercise())
@@ -112,6 +115,7 @@ class CourseHistory {
                         wanted.before() == null ? null : wanted.before().atOffset(ZoneOffset.UTC))
                 .param("everybody", sight.everybody())
                 .param("groups", sight.own().isEmpty() ? List.of("") : sight.own())
+                .param("hidden", viewer.hidden().isEmpty() ? Set.of(-1L) : viewer.hidden())
                 .param("most", PAGE + 1)
                 .query(CourseHistory::line)
                 .list();

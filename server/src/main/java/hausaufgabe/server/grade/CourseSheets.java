@@ -4,12 +4,16 @@ import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.grading.CourseGrade;
 import hausaufgabe.core.grading.Result;
 import hausaufgabe.core.grading.Scheme;
+import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Excuses;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
+import hausaufgabe.server.reading.Assignments;
+import hausaufgabe.server.review.SecondMarks;
+import hausaufgabe.server.review.SecondMarks.SecondState;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
@@ -37,6 +41,9 @@ class CourseSheets {
     private final Schemes schemes;
     private final Tallies tallies;
     private final CourseWork work;
+    private final Assignments assignments;
+    private final SecondMarks second;
+    private final Accounts accounts;
     private final Clock clock;
 
     CourseSheets(
@@ -47,6 +54,9 @@ class CourseSheets {
             Schemes schemes,
             Tallies tallies,
             CourseWork work,
+            Assignments assignments,
+            SecondMarks second,
+            Accounts accounts,
             Clock clock) {
         this.courses = courses;
         this.exercises = exercises;
@@ -55,6 +65,9 @@ class CourseSheets {
         this.schemes = schemes;
         this.tallies = tallies;
         this.work = work;
+        this.assignments = assignments;
+        this.second = second;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
@@ -68,6 +81,14 @@ class CourseSheets {
         ASKING,
         /** Checked; nobody has settled it. */
         PROPOSED,
+        /** Settled by one; somebody else is to read it, too. */
+        READING_TWICE,
+        /** Read by two who differ. */
+        DIFFERING,
+        /** Read by two, and the two are one. */
+        READ_TWICE,
+        /** Whoever asks reads it a second time, and sees nothing of it before they are done. */
+        HIDDEN,
         SETTLED,
         /** Its student sees it. */
         RETURNED
@@ -96,6 +117,7 @@ class CourseSheets {
      * @param attempt its number; null for the first
      * @param points as they stand, less what being late costs; null before there is a report
      * @param late null where it is not
+     * @param reader name of whoever is to read it; null where that was given to nobody, or it is settled
      * @param excused why nothing is expected; null where it is
      */
     record SheetCell(
@@ -105,7 +127,8 @@ class CourseSheets {
             @Nullable State state,
             @Nullable Double points,
             @Nullable Boolean late,
-            @Nullable String excused) {}
+            @Nullable String excused,
+            @Nullable String reader) {}
 
     /** @param cells where there is something to say; the others are empty */
     record SheetLine(Student student, List<SheetCell> cells, CourseGrade grade) {}
@@ -128,6 +151,42 @@ class CourseSheets {
             @Nullable Double possible,
             boolean late) {}
 
+    /**
+     * Who reads what, and what is read twice.
+     *
+     * @param readers by exercise and student the account of whoever is to read it
+     * @param hidden submissions whose marks whoever asks is not to see
+     */
+    private record Together(
+            Map<Long, Map<Long, Long>> readers,
+            Map<Long, String> names,
+            Map<Long, SecondState> second,
+            Set<Long> hidden) {
+
+        private State state(Attempt a) {
+            if (hidden.contains(a.submission())) {
+                return State.HIDDEN;
+            }
+            SecondState twice = second.get(a.submission());
+            if (a.state() != State.SETTLED || twice == null) {
+                return a.state();
+            }
+            return switch (twice) {
+                case GOES_ON -> State.READING_TWICE;
+                case DIFFERS -> State.DIFFERING;
+                case ALIKE -> State.READ_TWICE;
+            };
+        }
+
+        private @Nullable String reader(long exercise, long student, State state) {
+            if (state != State.ASKING && state != State.PROPOSED && state != State.CHECKING) {
+                return null;
+            }
+            Long account = readers.getOrDefault(exercise, Map.of()).get(student);
+            return account == null ? null : names.get(account);
+        }
+    }
+
     /** An exercise with what its attempts are measured by. */
     private record Measure(Exercises.Line line, Exercises.Version version, Map<Long, Instant> extended) {}
 
@@ -137,17 +196,18 @@ class CourseSheets {
      * @param students whom it is wanted for; null for all
      */
     @Transactional(readOnly = true)
-    CourseSheet sheet(long course, @Nullable Set<Long> students, Sight sight) {
-        return sheet(course, students, sight, schemes.of(course));
+    CourseSheet sheet(long course, @Nullable Set<Long> students, Viewer viewer) {
+        return sheet(course, students, viewer, schemes.of(course));
     }
 
     /** The sheet as it would be by another scheme. */
     @Transactional(readOnly = true)
-    CourseSheet outlook(long course, Scheme scheme, Sight sight) {
-        return sheet(course, null, sight, new Schemes.SchemeView(scheme, Schemes.UNWRITTEN, false));
+    CourseSheet outlook(long course, Scheme scheme, Viewer viewer) {
+        return sheet(course, null, viewer, new Schemes.SchemeView(scheme, Schemes.UNWRITTEN, false));
     }
 
-    private CourseSheet sheet(long course, @Nullable Set<Long> students, Sight sight, Schemes.SchemeView scheme) {
+    private CourseSheet sheet(long course, @Nullable Set<Long> students, Viewer viewer, Schemes.SchemeView scheme) {
+        Sight sight = viewer.sight();
         List<Exercises.Line> opened = exercises.ofCourse(course).stream()
                 .filter(e -> e.version() != null)
                 .toList();
@@ -168,6 +228,8 @@ class CourseSheets {
                 .filter(Objects::nonNull)
                 .toList());
         Map<Long, Double> possible = work.possible(ids);
+        Together together =
+                new Together(assignments.of(ids), accounts.names(), second.states(ids, students), viewer.hidden());
         Instant now = Instant.now(clock);
         List<SheetColumn> columns = measures.stream()
                 .map(m -> new SheetColumn(
@@ -190,6 +252,7 @@ class CourseSheets {
                         attempts.getOrDefault(s.id(), Map.of()),
                         excused.getOrDefault(s.id(), Map.of()),
                         worths,
+                        together,
                         scheme,
                         now))
                 .toList();
@@ -203,8 +266,10 @@ class CourseSheets {
             Map<Long, List<CourseWork.Kept>> work,
             Map<Long, String> excused,
             Map<Long, Tallies.Worth> worths,
+            Together together,
             Schemes.SchemeView scheme,
             Instant now) {
+        boolean hides = false;
         List<SheetCell> cells = new ArrayList<>();
         List<Result> results = new ArrayList<>();
         for (int i = 0; i < measures.size(); i++) {
@@ -217,7 +282,7 @@ class CourseSheets {
                     .toList();
             if (attempts.isEmpty()) {
                 if (why != null) {
-                    cells.add(new SheetCell(i, null, null, null, null, null, why));
+                    cells.add(new SheetCell(i, null, null, null, null, null, why, null));
                 } else {
                     Double most = columns.get(i).possible();
                     boolean over = m.version()
@@ -231,19 +296,24 @@ class CourseSheets {
                 continue;
             }
             Attempt a = counted(attempts, m.version().settings().attempts().counts());
+            boolean hidden = together.hidden().contains(a.submission());
+            hides |= hidden;
+            State state = together.state(a);
             cells.add(new SheetCell(
                     i,
                     a.submission(),
                     a.attempt() == 1 ? null : a.attempt(),
-                    a.state(),
-                    a.points(),
+                    state,
+                    hidden ? null : a.points(),
                     a.late() ? Boolean.TRUE : null,
-                    why));
+                    why,
+                    together.reader(exercise, student.id(), state)));
             if (why == null && a.points() != null && a.possible() != null && a.possible() > 0) {
                 results.add(new Result(exercise, BigDecimal.valueOf(a.points()), BigDecimal.valueOf(a.possible())));
             }
         }
-        return new SheetLine(student, cells, CourseGrade.of(scheme.scheme(), results));
+        // what is kept from somebody is not to be told by the sum either
+        return new SheetLine(student, cells, CourseGrade.of(scheme.scheme(), hides ? List.of() : results));
     }
 
     /** The attempt that the exercise says counts; of those that are worth the same the last. */

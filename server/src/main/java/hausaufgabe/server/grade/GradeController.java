@@ -2,7 +2,6 @@ package hausaufgabe.server.grade;
 
 import hausaufgabe.server.Csv;
 import hausaufgabe.server.account.Person;
-import hausaufgabe.server.course.Staffing;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.ResponseEntity;
@@ -34,37 +33,51 @@ class GradeController {
     private final Likenesses likenesses;
     private final Weaves weaves;
     private final Twins twins;
-    private final Staffing staffing;
+    private final Evenness evenness;
+    private final Viewer.Viewers viewers;
 
-    GradeController(Grades grades, Likenesses likenesses, Weaves weaves, Twins twins, Staffing staffing) {
+    GradeController(
+            Grades grades,
+            Likenesses likenesses,
+            Weaves weaves,
+            Twins twins,
+            Evenness evenness,
+            Viewer.Viewers viewers) {
         this.grades = grades;
         this.likenesses = likenesses;
         this.weaves = weaves;
         this.twins = twins;
-        this.staffing = staffing;
+        this.evenness = evenness;
+        this.viewers = viewers;
     }
 
     @GetMapping("/grades")
     Grades.Sheet sheet(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
-        return grades.sheet(exercise, course -> staffing.sight(person, course));
+        return grades.sheet(exercise, course -> viewers.of(person, course));
     }
 
     /** Which submissions have just the same mistakes. */
     @GetMapping("/alike")
     Likenesses.LikenessView alike(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
-        return likenesses.view(exercise, course -> staffing.sight(person, course));
+        return likenesses.view(exercise, course -> viewers.of(person, course));
     }
 
     /** Every claim at every submission, so ordered that likes lie together. */
     @GetMapping("/weave")
     Weaves.Weave weave(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
-        return weaves.view(exercise, course -> staffing.sight(person, course));
+        return weaves.view(exercise, course -> viewers.of(person, course));
     }
 
     /** Submissions of different students that are equal but for the names in them. */
     @GetMapping("/twins")
     List<Twins.TwinGroup> twins(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
-        return twins.view(exercise, course -> staffing.sight(person, course));
+        return twins.view(exercise, course -> viewers.of(person, course));
+    }
+
+    /** Whether those who mark it mark alike. */
+    @GetMapping("/evenness")
+    Evenness.EvennessView evenness(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
+        return evenness.view(exercise, course -> viewers.of(person, course));
     }
 
     /** The sheet as RFC 4180 describes CSV, in UTF-8. */

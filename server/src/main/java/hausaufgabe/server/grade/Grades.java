@@ -9,6 +9,8 @@ import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.exercise.Extensions;
+import hausaufgabe.server.reading.Assignments;
+import hausaufgabe.server.review.SecondMarks;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
 import jakarta.persistence.EntityManager;
@@ -61,6 +63,8 @@ class Grades {
     private final Submissions submissions;
     private final Accounts accounts;
     private final Tallies tallies;
+    private final Assignments assignments;
+    private final SecondMarks second;
     private final EntityManager entities;
 
     Grades(
@@ -70,6 +74,8 @@ class Grades {
             Submissions submissions,
             Accounts accounts,
             Tallies tallies,
+            Assignments assignments,
+            SecondMarks second,
             EntityManager entities) {
         this.courses = courses;
         this.exercises = exercises;
@@ -77,6 +83,8 @@ class Grades {
         this.submissions = submissions;
         this.accounts = accounts;
         this.tallies = tallies;
+        this.assignments = assignments;
+        this.second = second;
         this.entities = entities;
     }
 
@@ -85,6 +93,8 @@ class Grades {
      *
      * @param handedIn the attempt that counts; null where nothing was handed in
      * @param points as they stand, less what being late costs; null before there is a report
+     * @param reader name of whoever is to read it; null where it was given to nobody
+     * @param mine whether that is whoever asks; null as that
      * @param markedBy name of who settled it, or of who last changed it; null when nobody has
      */
     record Row(
@@ -94,7 +104,25 @@ class Grades {
             @Nullable Double possible,
             @Nullable String markedBy,
             boolean settled,
-            String feedback) {}
+            String feedback,
+            @Nullable String reader,
+            @Nullable Boolean mine) {
+
+        /** The same, as somebody may see it. */
+        private Row seenBy(Viewer viewer, @Nullable Long given, Map<Long, String> names) {
+            boolean hides = handedIn != null && viewer.hidden().contains(handedIn.submissionId());
+            return new Row(
+                    student,
+                    handedIn,
+                    hides ? null : points,
+                    possible,
+                    hides ? null : markedBy,
+                    !hides && settled,
+                    hides ? "" : feedback,
+                    given == null ? null : names.get(given),
+                    given == null ? null : given == viewer.person().id());
+        }
+    }
 
     /**
      * @param attempts how many there are
@@ -121,6 +149,7 @@ class Grades {
 
     /**
      * @param ownGroups the groups that whoever asks looks after
+     * @param second submissions that whoever asks has still to read a second time
      * @param rows of those whom whoever asks may see
      */
     record Sheet(
@@ -130,13 +159,16 @@ class Grades {
             long courseId,
             String course,
             List<String> ownGroups,
+            List<Long> second,
             List<Row> rows) {}
 
-    /** @param sights whom whoever asks sees in a course */
+    /** @param viewers whoever asks, as they are in a course */
     @Transactional(readOnly = true)
-    Sheet sheet(long exercise, LongFunction<Sight> sights) {
+    Sheet sheet(long exercise, LongFunction<Viewer> viewers) {
         Exercises.Line line = exercises.line(exercise);
-        Sight sight = sights.apply(line.courseId());
+        Viewer viewer = viewers.apply(line.courseId());
+        Sight sight = viewer.sight();
+        Map<Long, Long> readers = assignments.of(List.of(exercise)).getOrDefault(exercise, Map.of());
         Optional<Exercises.Version> version = exercises.inForce(exercise);
         Map<Long, String> names = accounts.names();
         Map<Long, Instant> extended = extensions.byStudent(exercise);
@@ -171,6 +203,7 @@ class Grades {
                                 .toList(),
                         version))
                 .filter(r -> sight.sees(r.student()))
+                .map(r -> r.seenBy(viewer, readers.get(r.student().id()), names))
                 .toList();
         return new Sheet(
                 line.id(),
@@ -179,6 +212,7 @@ class Grades {
                 line.courseId(),
                 courses.heading(line.courseId()).title(),
                 sight.own(),
+                second.toRead(exercise, viewer.person()),
                 rows);
     }
 
@@ -230,7 +264,7 @@ class Grades {
                 t.get("leftAt") != null);
         Long submission = t.get("submission", Long.class);
         if (submission == null) {
-            return new Row(student, null, null, null, null, false, "");
+            return new Row(student, null, null, null, null, false, "", null, null);
         }
         CheckReport.Verdict verdict = t.get("verdict", CheckReport.Verdict.class);
         Tallies.Worth points = verdict == null ? null : worths.get(submission);
@@ -263,6 +297,8 @@ class Grades {
                 points == null ? null : points.possible(),
                 names.get(settledBy != null ? settledBy : lastBy.get(submission)),
                 settledBy != null,
-                feedback == null ? "" : feedback);
+                feedback == null ? "" : feedback,
+                null,
+                null);
     }
 }

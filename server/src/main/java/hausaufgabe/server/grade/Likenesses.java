@@ -1,6 +1,5 @@
 package hausaufgabe.server.grade;
 
-import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Summary;
@@ -98,7 +97,7 @@ class Likenesses {
     record LikenessView(List<Likeness> groups, int unchecked) {}
 
     @Transactional(readOnly = true)
-    LikenessView view(long exercise, LongFunction<Sight> sights) {
+    LikenessView view(long exercise, LongFunction<Viewer> viewers) {
         Map<Long, String> items = new HashMap<>();
         Map<Long, String> versions = new HashMap<>();
         for (Tuple t : entities.createQuery(KEPT, Tuple.class)
@@ -111,7 +110,7 @@ class Likenesses {
         }
         Map<Kind, List<Member>> groups = new LinkedHashMap<>();
         int unchecked = 0;
-        for (Grades.Row row : grades.sheet(exercise, sights).rows()) {
+        for (Grades.Row row : grades.sheet(exercise, viewers).rows()) {
             Grades.CountedAttempt a = row.handedIn();
             if (a == null) {
                 continue;

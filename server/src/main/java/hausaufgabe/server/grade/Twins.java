@@ -1,6 +1,5 @@
 package hausaufgabe.server.grade;
 
-import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.course.Student;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
@@ -40,7 +39,7 @@ class Twins {
 
     /** The largest groups first. */
     @Transactional(readOnly = true)
-    List<TwinGroup> view(long exercise, LongFunction<Sight> sights) {
+    List<TwinGroup> view(long exercise, LongFunction<Viewer> viewers) {
         Map<Long, String> prints = new HashMap<>();
         for (Tuple t : entities.createQuery(PRINTS, Tuple.class)
                 .setParameter("exercise", exercise)
@@ -48,7 +47,7 @@ class Twins {
             prints.put(t.get("submission", Long.class), t.get("print", String.class));
         }
         Map<String, List<Twin>> groups = new LinkedHashMap<>();
-        for (Grades.Row row : grades.sheet(exercise, sights).rows()) {
+        for (Grades.Row row : grades.sheet(exercise, viewers).rows()) {
             Grades.CountedAttempt a = row.handedIn();
             String print = a == null ? null : prints.get(a.submissionId());
             if (print != null) {

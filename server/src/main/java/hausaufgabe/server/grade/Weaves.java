@@ -1,7 +1,6 @@
 package hausaufgabe.server.grade;
 
 import hausaufgabe.core.cohort.Seriation;
-import hausaufgabe.server.course.Sight;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Summary;
 import jakarta.persistence.EntityManager;
@@ -49,7 +48,7 @@ class Weaves {
     record Weave(List<Warp> claims, List<Weft> submissions, int unchecked) {}
 
     @Transactional(readOnly = true)
-    Weave view(long exercise, LongFunction<Sight> sights) {
+    Weave view(long exercise, LongFunction<Viewer> viewers) {
         Map<Long, String> kept = new HashMap<>();
         for (Tuple t : entities.createQuery(KEPT, Tuple.class)
                 .setParameter("exercise", exercise)
@@ -60,7 +59,7 @@ class Weaves {
         List<Map<String, Character>> cells = new ArrayList<>();
         Map<String, Integer> columns = new LinkedHashMap<>();
         int unchecked = 0;
-        for (Grades.Row row : grades.sheet(exercise, sights).rows()) {
+        for (Grades.Row row : grades.sheet(exercise, viewers).rows()) {
             Grades.CountedAttempt a = row.handedIn();
             if (a == null) {
                 continue;

@@ -38,12 +38,15 @@ class BindingController {
     private final Submissions submissions;
     private final Reviews reviews;
     private final BindingHistory history;
+    private final SecondMarks second;
 
-    BindingController(Bindings bindings, Submissions submissions, Reviews reviews, BindingHistory history) {
+    BindingController(
+            Bindings bindings, Submissions submissions, Reviews reviews, BindingHistory history, SecondMarks second) {
         this.bindings = bindings;
         this.submissions = submissions;
         this.reviews = reviews;
         this.history = history;
+        this.second = second;
     }
 
     /** @param roles ids of types by role; a role that is not there is left to the check */
@@ -110,6 +113,7 @@ class BindingController {
             @RequestBody GivenRoles given,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
+        MarkingController.requireFirst(second, id, staff);
         String reason = given.reason() == null ? "" : given.reason().strip();
         if (reason.isEmpty() && !given.roles().isEmpty()) {
             throw Problem.badRequest("Say why, so that the others can follow. Nothing was changed.");

@@ -41,6 +41,8 @@ class GradeChange {
         REMARK,
         BINDING,
         RETURNED,
+        /** A second person has read it. */
+        SECOND,
         SETTLED
     }
 

@@ -5,6 +5,7 @@ import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.CourseLog;
 import hausaufgabe.server.exercise.Exercises;
+import hausaufgabe.server.review.SecondMarks.SecondState;
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
@@ -59,6 +60,7 @@ public class HandBacks {
     private final Exercises exercises;
     private final Accounts accounts;
     private final CourseLog log;
+    private final SecondMarks second;
     private final EntityManager entities;
     private final TransactionTemplate transaction;
     private final Clock clock;
@@ -75,6 +77,7 @@ public class HandBacks {
             Exercises exercises,
             Accounts accounts,
             CourseLog log,
+            SecondMarks second,
             EntityManager entities,
             TransactionTemplate transaction,
             Clock clock) {
@@ -84,6 +87,7 @@ public class HandBacks {
         this.exercises = exercises;
         this.accounts = accounts;
         this.log = log;
+        this.second = second;
         this.entities = entities;
         this.transaction = transaction;
         this.clock = clock;
@@ -119,7 +123,7 @@ public class HandBacks {
      *
      * @param ready attempts that are settled and not given back
      * @param returned attempts that their students see
-     * @param notReady those of whom nothing is settled
+     * @param notReady those of whom nothing is settled, or whose second reading has not ended in one
      */
     public record HandBackView(int ready, int returned, List<NotReady> notReady, List<HandBackLine> orders) {}
 
@@ -143,9 +147,17 @@ public class HandBacks {
             String name,
             String group,
             boolean settled,
-            boolean returned) {}
+            boolean returned,
+            @Nullable SecondState second) {
+
+        /** Whether students may see it: settled, and read by all who were to read it. */
+        private boolean isReady() {
+            return settled && (second == null || second == SecondState.ALIKE);
+        }
+    }
 
     private List<Attempt> attempts(long exercise) {
+        Map<Long, SecondState> states = second.states(List.of(exercise), null);
         return entities.createQuery(WORK, Tuple.class).setParameter("exercise", exercise).getResultList().stream()
                 .map(t -> new Attempt(
                         t.get("submission", Long.class),
@@ -154,7 +166,8 @@ public class HandBacks {
                         t.get("name", String.class),
                         t.get("groupName", String.class),
                         t.get("settledBy") != null,
-                        t.get("returnedAt") != null))
+                        t.get("returnedAt") != null,
+                        states.get(t.get("submission", Long.class))))
                 .toList();
     }
 
@@ -166,12 +179,16 @@ public class HandBacks {
         Map<Long, String> names = accounts.names();
         return new HandBackView(
                 (int) attempts.stream()
-                        .filter(a -> a.settled() && !a.returned())
+                        .filter(a -> a.isReady() && !a.returned())
                         .count(),
                 (int) attempts.stream().filter(a -> a.settled() && a.returned()).count(),
                 byStudent.values().stream()
-                        .filter(all -> all.stream().noneMatch(Attempt::settled))
-                        .map(all -> notReady(all.get(all.size() - 1)))
+                        .filter(all -> all.stream().noneMatch(Attempt::isReady))
+                        .map(all -> all.stream()
+                                .filter(Attempt::settled)
+                                .findFirst()
+                                .orElse(all.get(all.size() - 1)))
+                        .map(HandBacks::notReady)
                         .toList(),
                 handBacks.findByExerciseIdOrderByIdDesc(exercise).stream()
                         .map(h -> new HandBackLine(
@@ -187,6 +204,12 @@ public class HandBacks {
     }
 
     private static NotReady notReady(Attempt a) {
+        if (a.settled()) {
+            String twice = a.second() == SecondState.DIFFERS
+                    ? "Two have read it, and differ."
+                    : "It is being read a second time.";
+            return new NotReady(a.student(), a.name(), a.group(), a.submission(), twice);
+        }
         String why = switch (a.state()) {
             case "CHECKED" -> "Nobody has settled it.";
             case "FAILED" -> "Its check broke.";
@@ -225,7 +248,7 @@ public class HandBacks {
         Instant now = Instant.now(clock);
         int changed = 0;
         for (Attempt a : attempts(h.exerciseId)) {
-            if (a.settled() && !a.returned() && h.concerns(a.group())) {
+            if (a.isReady() && !a.returned() && h.concerns(a.group())) {
                 reviews.change(
                         a.submission(),
                         reviews.version(a.submission()),

@@ -34,6 +34,7 @@ public class JointAnswers {
     private final Reviews reviews;
     private final JointMarks marks;
     private final Submissions submissions;
+    private final SecondMarks second;
     private final Clock clock;
     private final ObjectMapper mapper;
 
@@ -42,12 +43,14 @@ public class JointAnswers {
             Reviews reviews,
             JointMarks marks,
             Submissions submissions,
+            SecondMarks second,
             Clock clock,
             ObjectMapper mapper) {
         this.answers = answers;
         this.reviews = reviews;
         this.marks = marks;
         this.submissions = submissions;
+        this.second = second;
         this.clock = clock;
         this.mapper = mapper;
     }
@@ -101,7 +104,7 @@ public class JointAnswers {
             if (!seen.add(s.id())) {
                 continue;
             }
-            if (s.report().isEmpty() || !reviews.version(s.id()).equals(a.version())) {
+            if (s.report().isEmpty() || !reviews.version(s.id()).equals(a.version()) || second.isRead(s.id(), by)) {
                 leftOut.add(s.id());
             } else {
                 parts.add(marks.answer(

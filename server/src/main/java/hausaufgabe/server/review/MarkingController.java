@@ -45,6 +45,7 @@ class MarkingController {
     private final Reviews reviews;
     private final Bindings bindings;
     private final Accounts accounts;
+    private final SecondMarks second;
 
     MarkingController(
             Submissions submissions,
@@ -53,7 +54,8 @@ class MarkingController {
             Courses courses,
             Reviews reviews,
             Bindings bindings,
-            Accounts accounts) {
+            Accounts accounts,
+            SecondMarks second) {
         this.submissions = submissions;
         this.exercises = exercises;
         this.extensions = extensions;
@@ -61,6 +63,7 @@ class MarkingController {
         this.reviews = reviews;
         this.bindings = bindings;
         this.accounts = accounts;
+        this.second = second;
     }
 
     /** @param version number of the version in force */
@@ -108,7 +111,7 @@ class MarkingController {
     record BindingView(Map<String, List<String>> roles, String reason, String by, Instant at) {}
 
     @GetMapping
-    ResponseEntity<SubmissionView> view(@PathVariable long id) {
+    ResponseEntity<SubmissionView> view(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         submissions.lookAt(id);
         HandedIn s = submissions.get(id);
         Exercises.Line e = exercises.line(s.exerciseId());
@@ -116,7 +119,7 @@ class MarkingController {
         List<SourceLine> sources = files(id).stream()
                 .map(f -> new SourceLine(f.path(), (int) f.text().lines().count()))
                 .toList();
-        ReviewView review = reviews.view(s);
+        ReviewView review = marks(s, staff);
         SubmissionView view = new SubmissionView(
                 s.id(),
                 new Place(
@@ -180,8 +183,13 @@ class MarkingController {
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
         double points = given.points() == null ? -1 : given.points();
-        reviews.decide(id, item, points, given.reason(), version(match), staff);
-        return reviews.view(submissions.get(id));
+        HandedIn s = submissions.get(id);
+        if (second.isRead(id, staff)) {
+            second.decide(s, item, points, given.reason(), version(match), staff);
+        } else {
+            reviews.decide(id, item, points, given.reason(), version(match), staff);
+        }
+        return marks(s, staff);
     }
 
     @DeleteMapping("/points")
@@ -190,8 +198,13 @@ class MarkingController {
             @RequestParam String item,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
-        reviews.withdraw(id, item, version(match), staff);
-        return reviews.view(submissions.get(id));
+        HandedIn s = submissions.get(id);
+        if (second.isRead(id, staff)) {
+            second.withdraw(s, item, version(match), staff);
+        } else {
+            reviews.withdraw(id, item, version(match), staff);
+        }
+        return marks(s, staff);
     }
 
     @PutMapping("/feedback")
@@ -200,6 +213,7 @@ class MarkingController {
             @RequestBody Feedback given,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
+        requireFirst(second, id, staff);
         reviews.writeFeedback(id, given.text() == null ? "" : given.text(), version(match), staff);
         return reviews.view(submissions.get(id));
     }
@@ -210,9 +224,27 @@ class MarkingController {
             @RequestBody Settled given,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
-        reviews.settle(
-                id, Boolean.TRUE.equals(given.settled()), Boolean.TRUE.equals(given.open()), version(match), staff);
-        return reviews.view(submissions.get(id));
+        HandedIn s = submissions.get(id);
+        if (second.isRead(id, staff)) {
+            second.finish(s, version(match), staff);
+        } else {
+            reviews.settle(
+                    id, Boolean.TRUE.equals(given.settled()), Boolean.TRUE.equals(given.open()), version(match), staff);
+        }
+        return marks(s, staff);
+    }
+
+    /** The marks as whoever asks is to see them. */
+    private ReviewView marks(HandedIn s, Person person) {
+        return second.view(s, person).orElseGet(() -> reviews.view(s));
+    }
+
+    /** @throws Problem for whoever reads it a second time: what the student is told is the first reader's */
+    static void requireFirst(SecondMarks second, long submission, Person person) {
+        if (second.isRead(submission, person)) {
+            throw Problem.conflict("You read this a second time, so that only your points count here. Finish that"
+                    + " first; feedback and remarks can be written then. Nothing was changed.");
+        }
     }
 
     static String version(String ifMatch) {

@@ -24,12 +24,15 @@ class RemarkController {
     private final RemarkLibrary library;
     private final Reviews reviews;
     private final Submissions submissions;
+    private final SecondMarks second;
 
-    RemarkController(Remarks remarks, RemarkLibrary library, Reviews reviews, Submissions submissions) {
+    RemarkController(
+            Remarks remarks, RemarkLibrary library, Reviews reviews, Submissions submissions, SecondMarks second) {
         this.remarks = remarks;
         this.library = library;
         this.reviews = reviews;
         this.submissions = submissions;
+        this.second = second;
     }
 
     record Rewritten(@NotNull String text) {}
@@ -40,6 +43,7 @@ class RemarkController {
             @RequestBody Remarks.NewRemark said,
             @RequestHeader("If-Match") String match,
             @AuthenticationPrincipal Person staff) {
+        MarkingController.requireFirst(second, id, staff);
         remarks.add(id, said, MarkingController.version(match), staff);
         return reviews.view(submissions.get(id));
     }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param open points that wait for a person, since the check could not decide what they are for
  * @param late points taken off for being late, which {@code points} is without already
  * @param returnedAt from when on the student sees it; null while they do not
+ * @param second null for those who do not read it a second time
  * @param settledBy name of who settled it; null when nobody has
  */
 public record ReviewView(
@@ -27,7 +28,15 @@ public record ReviewView(
         @Nullable Instant returnedAt,
         List<Decision> decisions,
         List<Remarks.RemarkView> remarks,
-        List<Change> history) {
+        List<Change> history,
+        @Nullable SecondLook second) {
+
+    /**
+     * Said to whoever reads it a second time.
+     *
+     * @param first name of who read it first; null where that is kept from them
+     */
+    public record SecondLook(boolean blind, @Nullable String first) {}
 
     /** Points given by a person for one item. */
     public record Decision(String item, double points, String reason, String by, Instant at) {}

@@ -39,7 +39,7 @@ public class Reviews {
     static final int LONGEST_REASON = 1_000;
     private static final int LONGEST_FEEDBACK = 20_000;
     /** The reason of whoever takes what was proposed and gives none. */
-    private static final String AGREED = "As proposed.";
+    public static final String AGREED = "As proposed.";
 
     private static final String CHANGED = "Somebody else has changed this submission's marks since you opened it. "
             + "What is shown now is theirs; your text is still in the field.";
@@ -102,16 +102,7 @@ public class Reviews {
         Map<String, Item> items = Items.of(submission);
         double possible = Marking.quarter(
                 items.values().stream().mapToDouble(Item::possible).sum());
-        double sum = sum(items, decided);
-        boolean compiled = submission.report().map(CheckReport::compiled).orElse(true);
-        Exercises.Standing standing = exercises
-                .opened(submission.exerciseId())
-                .standing(
-                        sum,
-                        possible,
-                        compiled,
-                        submission.uploadedAt(),
-                        extensions.of(submission.exerciseId(), submission.studentId()));
+        Exercises.Standing standing = standing(submission, possible, sum(items, decided));
         return new ReviewView(
                 review == null ? UNTOUCHED : String.valueOf(review.version),
                 standing.points(),
@@ -138,7 +129,20 @@ public class Reviews {
                                 c.reason,
                                 names.get(c.changedBy),
                                 c.changedAt))
-                        .toList());
+                        .toList(),
+                null);
+    }
+
+    /** What points come to by the rules of the exercise. */
+    public Exercises.Standing standing(HandedIn submission, double possible, double sum) {
+        return exercises
+                .opened(submission.exerciseId())
+                .standing(
+                        sum,
+                        possible,
+                        submission.report().map(CheckReport::compiled).orElse(true),
+                        submission.uploadedAt(),
+                        extensions.of(submission.exerciseId(), submission.studentId()));
     }
 
     private static double open(Map<String, Item> items, List<PointDecision> decided) {
@@ -160,20 +164,30 @@ public class Reviews {
 
     /** Gives points, those proposed or others; for others with a reason. */
     @Transactional
-    public void decide(long submission, String key, double points, String reason, String version, Person by) {
+    public void decide(long submission, String key, double points, @Nullable String reason, String version, Person by) {
         Item item = item(submission, key);
+        String why = reason(item, points, reason);
+        touch(submission, version);
+        give(submission, item, points, why, by);
+    }
+
+    /**
+     * Why points are given, in the words that are kept.
+     *
+     * @throws Problem where so many cannot be given, or a reason is wanted and there is none
+     */
+    public static String reason(Item item, double points, @Nullable String given) {
         requireFitting(item, points);
         boolean agrees = !item.open() && points == item.proposed();
-        if (!agrees && (reason == null || reason.isBlank())) {
+        if (!agrees && (given == null || given.isBlank())) {
             throw Problem.badRequest("Say why, so that the others can mark alike.");
         }
-        String why = reason == null || reason.isBlank() ? AGREED : reason.strip();
+        String why = given == null || given.isBlank() ? AGREED : given.strip();
         if (why.length() > LONGEST_REASON) {
             throw Problem.badRequest("A reason can be " + LONGEST_REASON + " characters long; this is " + why.length()
                     + ". Longer remarks go into the feedback.");
         }
-        touch(submission, version);
-        give(submission, item, points, why, by);
+        return why;
     }
 
     void give(long submission, Item item, double points, String reason, Person by) {
@@ -188,14 +202,15 @@ public class Reviews {
         log(submission, GradeChange.Aspect.POINTS, item.key(), before, plain(points), reason, by);
     }
 
-    static void requireFitting(Item item, double points) {
+    /** @throws Problem where so many points cannot be given */
+    public static void requireFitting(Item item, double points) {
         if (points < 0 || points > item.possible() || Marking.quarter(points) != points) {
             throw Problem.badRequest("Give from 0 to " + plain(item.possible()) + " points, in quarters.");
         }
     }
 
     /** The version that a change is to be made on. */
-    String version(long submission) {
+    public String version(long submission) {
         return reviews.findById(submission).map(r -> String.valueOf(r.version)).orElse(UNTOUCHED);
     }
 
@@ -306,6 +321,12 @@ public class Reviews {
         log(submission, what, item, before, after, reason, by);
     }
 
+    /** Keeps in the history of a submission that its second reading is done. */
+    @Transactional
+    public void readTwice(long submission, String said, Person by) {
+        change(submission, version(submission), GradeChange.Aspect.SECOND, null, null, said, null, by);
+    }
+
     /** The review to be changed, if it is still in the state that {@code version} names. */
     Review touch(long submission, String version) {
         HandedIn s = submissions.get(submission);
@@ -348,7 +369,8 @@ public class Reviews {
         return changes.save(new GradeChange(submission, what, item, before, after, reason, by, Instant.now(clock)));
     }
 
-    static String plain(double points) {
+    /** Points as they are written. */
+    public static String plain(double points) {
         return points == Math.rint(points) ? String.valueOf((long) points) : String.valueOf(points);
     }
 }

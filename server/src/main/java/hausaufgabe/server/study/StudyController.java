@@ -18,6 +18,7 @@ import hausaufgabe.server.exercise.PatternView;
 import hausaufgabe.server.exercise.Pictures;
 import hausaufgabe.server.git.GitAddress;
 import hausaufgabe.server.review.Returns;
+import hausaufgabe.server.review.SecondMarks;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.PushView;
 import hausaufgabe.server.submission.SourcePiece;
@@ -67,6 +68,7 @@ class StudyController {
     private final Submissions submissions;
     private final Steps steps;
     private final Returns returns;
+    private final SecondMarks second;
     private final CheckDispatcher checkers;
     private final Clock clock;
 
@@ -77,6 +79,7 @@ class StudyController {
             Submissions submissions,
             Steps steps,
             Returns returns,
+            SecondMarks second,
             CheckDispatcher checkers,
             Clock clock) {
         this.courses = courses;
@@ -85,6 +88,7 @@ class StudyController {
         this.submissions = submissions;
         this.steps = steps;
         this.returns = returns;
+        this.second = second;
         this.checkers = checkers;
         this.clock = clock;
     }
@@ -432,6 +436,10 @@ class StudyController {
     @GetMapping("/api/submissions/{id}/as-student")
     OwnAttemptView asStudent(@PathVariable long id, @AuthenticationPrincipal Person person) {
         HandedIn s = submissions.get(id);
+        if (second.hidden(person).contains(id)) {
+            throw Problem.conflict("You read this a second time, so that what its student gets is kept from you until"
+                    + " you are done.");
+        }
         Exercises.Line line = exercises.line(s.exerciseId());
         Seen seen = new Seen(line, exercises.opened(s.exerciseId()), courses.student(line.courseId(), s.studentId()));
         return view(s, seen, Optional.of(returns.outlook(s, Instant.now(clock))), person);

@@ -1,0 +1,2 @@
+/** Reading together: who reads whose work, and what is read twice. */
+package hausaufgabe.server.reading;
