@@ -33,6 +33,18 @@ export const router = createBrowserRouter([
         path: '/exercises/:exercise/give-back',
         lazy: async () => ({ Component: (await import('./handback/HandBackPage')).HandBackPage }),
       },
+      {
+        path: '/exercises/:exercise/readers',
+        lazy: async () => ({ Component: (await import('./together/ReadersPage')).ReadersPage }),
+      },
+      {
+        path: '/exercises/:exercise/read-twice',
+        lazy: async () => ({ Component: (await import('./together/SecondPage')).SecondPage }),
+      },
+      {
+        path: '/exercises/:exercise/evenness',
+        lazy: async () => ({ Component: (await import('./together/EvennessPage')).EvennessPage }),
+      },
       { path: '/submissions/:submission/as-student', element: <AsStudentPage /> },
       {
         path: '/courses/:course/pictures',

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import type { Api } from './client';
 import { sheetKey, submissionKey } from './exercises';
 import { freshen, ledgerKey } from './ledger';
+import { readersKey, secondKey } from './together';
 import { nobodyReads, nowConnected, nowReading } from './presence';
 import { listen } from './stream';
 import { ownKey } from './study';
@@ -44,10 +45,11 @@ export function useNews(wanted: boolean) {
         const m = JSON.parse(data) as Omit<Step, 'state'>;
         void queries.invalidateQueries({ queryKey: submissionKey(m.submissionId) });
         void queries.invalidateQueries({ queryKey: sheetKey(m.exerciseId) });
+        void queries.invalidateQueries({ queryKey: secondKey(m.exerciseId) });
         freshen(queries, m.exerciseId, m.studentId);
       },
       decided: () =>
-        [ledgerKey(), ['scheme'], ['history'], ['given-back'], sheetKey()].forEach(
+        [ledgerKey(), ['scheme'], ['history'], ['given-back'], sheetKey(), readersKey(), secondKey()].forEach(
           (queryKey) => void queries.invalidateQueries({ queryKey }),
         ),
       step: (data) => takeStep(queries, data),

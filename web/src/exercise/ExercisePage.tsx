@@ -14,7 +14,7 @@ import { HandIn } from './HandIn';
 import { OtherDeadlines } from './OtherDeadlines';
 import { Queue } from './Queue';
 import { SubmissionLine } from './SubmissionLine';
-import { groupsInWords, isOwn, tally } from './tally';
+import { isOwn, isSplit, ownInWords, tally } from './tally';
 
 /** An exercise: what is set, what is asked, and who has handed in. */
 export function ExercisePage() {
@@ -154,7 +154,16 @@ function Left({ exercise, rows }: { exercise: Opened; rows: Api<'Row'>[] }) {
       <Link to={`/exercises/${exercise.id}/beside`} className="quiet mt-1.5 block">
         Side by side
       </Link>
-      <Link to={`/courses/${exercise.course.id}/remarks`} className="quiet mt-1.5 block">
+      <Link to={`/exercises/${exercise.id}/readers`} className="quiet mt-4 block">
+        Who reads what
+      </Link>
+      <Link to={`/exercises/${exercise.id}/read-twice`} className="quiet mt-1.5 block">
+        Read twice
+      </Link>
+      <Link to={`/exercises/${exercise.id}/evenness`} className="quiet mt-1.5 block">
+        How evenly it is marked
+      </Link>
+      <Link to={`/courses/${exercise.course.id}/remarks`} className="quiet mt-4 block">
         Remarks of the course
       </Link>
       <Link to={`/exercises/${exercise.id}/write`} className="quiet mt-4 block">
@@ -243,6 +252,7 @@ function Came({ title, rows }: { title?: string; rows: Api<'Row'>[] }) {
 
 function Submissions(props: { rows?: Api<'Row'>[]; own: string[]; error: Error | null }) {
   const { rows, own, error } = props;
+  const split = rows !== undefined && isSplit(rows, own);
   const handedIn = (rows ?? [])
     .filter((r) => r.handedIn)
     .sort((a, b) => a.handedIn!.uploadedAt.localeCompare(b.handedIn!.uploadedAt));
@@ -263,12 +273,12 @@ function Submissions(props: { rows?: Api<'Row'>[]; own: string[]; error: Error |
           {inWords(handedIn.length)} of {rows!.length}, in the order they came.
         </p>
       )}
-      {own.length > 0 && (
-        <Came title={capitalised(groupsInWords(own))} rows={handedIn.filter((r) => isOwn(r, own))} />
+      {split && (
+        <Came title={capitalised(ownInWords(rows, own))} rows={handedIn.filter((r) => isOwn(r, own))} />
       )}
       <Came
-        title={own.length > 0 ? 'Other groups' : undefined}
-        rows={own.length > 0 ? handedIn.filter((r) => !isOwn(r, own)) : handedIn}
+        title={split ? 'For others to read' : undefined}
+        rows={split ? handedIn.filter((r) => !isOwn(r, own)) : handedIn}
       />
     </section>
   );

@@ -1,8 +1,20 @@
 import type { Api } from '../api/client';
 import { isBeingChecked } from '../api/exercises';
 
-/** Whether a row is of a group that is looked after; of nobody's in particular where none is. */
-export const isOwn = (row: Api<'Row'>, own: string[]) => own.length === 0 || own.includes(row.student.group);
+/**
+ * Whether a row is whoever looks's to read: given to them; or, given to nobody, of a group that they look after or of nobody's in
+ * particular.
+ */
+export const isOwn = (row: Api<'Row'>, own: string[]) =>
+  row.reader === undefined ? own.length === 0 || own.includes(row.student.group) : row.mine === true;
+
+/** Whether some rows are somebody's own and others are not. */
+export const isSplit = (rows: Api<'Row'>[], own: string[]) =>
+  own.length > 0 || rows.some((r) => r.reader !== undefined);
+
+/** Whose the own rows are: "given to you", "in your group A". */
+export const ownInWords = (rows: Api<'Row'>[], own: string[]) =>
+  own.length === 0 || rows.some((r) => r.mine) ? 'given to you' : `in ${groupsInWords(own)}`;
 
 /** "your group A", "your groups A and C" */
 export function groupsInWords(own: string[]): string {

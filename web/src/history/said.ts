@@ -11,6 +11,9 @@ export const what: Record<string, string> = {
   HAND_BACK: 'Giving back',
   EXCUSE: 'Excuses',
   EXTENSION: 'Other deadlines',
+  READER: 'Who reads what',
+  SECOND_READING: 'What is read twice',
+  SECOND: 'Second readings done',
   SCHEME: 'How it is reckoned',
   VERSION: 'Versions of exercises',
 };
@@ -42,6 +45,18 @@ export function saidOf(l: Line): string {
       return l.after ? `excused: ${cut(l.after)}` : `no longer excused (${cut(l.before ?? '')})`;
     case 'EXTENSION':
       return l.after ? `may hand in until ${l.after}` : 'may no longer hand in later';
+    case 'READER':
+      return l.before
+        ? `handed over from ${l.before} ${l.after ? `to ${l.after}` : 'to the stack'}`
+        : (l.after ?? '').startsWith('shared')
+          ? (l.after ?? '')
+          : `given to ${l.after ?? 'nobody'}`;
+    case 'SECOND_READING':
+      return l.before
+        ? `to be read twice: ${l.before} ${l.after ?? ''}`
+        : `to be read twice: ${l.after ?? ''}`;
+    case 'SECOND':
+      return `read a second time; ${l.after ?? ''}`;
     case 'SCHEME':
       return 'how the grade is reckoned was changed';
     case 'VERSION':

@@ -11,7 +11,7 @@ import { useNavigate } from 'react-router';
 import type { CourseSheet, SheetCell, SheetLine } from '../api/ledger';
 import { useReaders } from '../api/presence';
 import { points } from '../page/count';
-import { byColumn, sign, spoken } from './cells';
+import { byColumn, isSettled, sign, spoken } from './cells';
 import { CellSheet } from './CellSheet';
 
 const ROW = 34;
@@ -220,8 +220,11 @@ export function Ledger({
           : `${rows.length} of ${sheet.lines.length} students shown`}
         . <b className="text-ink">Bold</b> is settled, <b className="text-ink underline">underlined</b> is
         with the student, <span className="font-semibold text-slate">?</span> waits for a person, … is being
-        checked, <span className="text-madder">0</span> was due and is not there. Arrows go from cell to cell,
-        Enter opens.
+        checked, <span className="font-semibold text-slate">²</span> was read by two,{' '}
+        <span className="font-semibold text-slate">½</span> by one of two,{' '}
+        <span className="font-semibold text-slate">≠</span> by two who differ,{' '}
+        <span className="text-madder">0</span> was due and is not there. Arrows go from cell to cell, Enter
+        opens.
         {excuses && ' With the right button, or Enter where nothing is, somebody is excused.'}
       </p>
       {opened && (
@@ -349,8 +352,7 @@ function Figure({ cell, due }: { cell: SheetCell | undefined; due: boolean }) {
   if (cell.excused !== undefined) {
     return <span className="text-[13px] text-slate italic">excused</span>;
   }
-  const weight =
-    cell.state === 'RETURNED' ? 'font-bold underline' : cell.state === 'SETTLED' ? 'font-bold' : '';
+  const weight = cell.state === 'RETURNED' ? 'font-bold underline' : isSettled(cell.state) ? 'font-bold' : '';
   return (
     <>
       {cell.late && <span className="mr-1 text-[12px] font-semibold text-ochre">late</span>}

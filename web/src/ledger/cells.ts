@@ -8,9 +8,23 @@ export const states: Record<State, string> = {
   FAILED: 'its check broke',
   ASKING: 'a question waits for a person',
   PROPOSED: 'points proposed, nobody has settled them',
+  READING_TWICE: 'settled, and to be read by a second',
+  DIFFERING: 'read by two, who differ',
+  READ_TWICE: 'settled, read by two',
+  HIDDEN: 'for you to read a second time',
   SETTLED: 'settled',
   RETURNED: 'settled, and with the student',
 };
+
+/** States in which somebody has something to do. */
+const OPEN = new Set<SheetCell['state']>([
+  'ASKING',
+  'PROPOSED',
+  'FAILED',
+  'DIFFERING',
+  'READING_TWICE',
+  'HIDDEN',
+]);
 
 /** Which lines are wanted. */
 export const wants = {
@@ -22,6 +36,10 @@ export const wants = {
 } as const;
 export type Want = keyof typeof wants;
 
+/** Whether a person has settled it, and the student has not got it yet. */
+export const isSettled = (state: SheetCell['state']) =>
+  state === 'SETTLED' || state === 'READ_TWICE' || state === 'READING_TWICE' || state === 'DIFFERING';
+
 /** What stands in a cell in a sign or two, beside its points. */
 export function sign(cell: SheetCell): string {
   switch (cell.state) {
@@ -31,6 +49,14 @@ export function sign(cell: SheetCell): string {
       return '!';
     case 'ASKING':
       return '?';
+    case 'DIFFERING':
+      return '≠';
+    case 'READING_TWICE':
+      return '½';
+    case 'READ_TWICE':
+      return '²';
+    case 'HIDDEN':
+      return 'twice';
     default:
       return '';
   }
@@ -45,6 +71,7 @@ export function spoken(cell: SheetCell | undefined, due: boolean): string {
     cell.excused !== undefined && `excused: ${cell.excused}`,
     cell.points !== undefined && `${cell.points} points`,
     cell.state && states[cell.state],
+    cell.reader !== undefined && `to be read by ${cell.reader}`,
     cell.late && 'late',
     cell.attempt !== undefined && cell.attempt > 1 && `attempt ${cell.attempt}`,
   ]
@@ -67,7 +94,7 @@ export function isWanted(line: SheetLine, want: Want, due: number[]): boolean {
     case 'all':
       return true;
     case 'open':
-      return line.cells.some((c) => c.state === 'ASKING' || c.state === 'PROPOSED' || c.state === 'FAILED');
+      return line.cells.some((c) => OPEN.has(c.state));
     case 'nothing': {
       const there = new Set(line.cells.map((c) => c.column));
       return due.some((d) => !there.has(d));

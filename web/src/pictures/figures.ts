@@ -66,6 +66,7 @@ function stageOf(state: SheetLine['cells'][number]['state']): Stage {
     case 'RETURNED':
       return 'given back';
     case 'SETTLED':
+    case 'READ_TWICE':
       return 'settled';
     case 'CHECKING':
       return 'being checked';

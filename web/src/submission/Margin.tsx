@@ -19,10 +19,14 @@ export function Margin(props: {
   /** how many questions wait for a person */
   open: number;
   onOpen: () => void;
-  onSettled: () => void;
+  /** left out where one stays */
+  onSettled?: () => void;
+  /** who else is to read it; left out where nobody in particular is */
+  reader?: string;
 }) {
-  const { submission, open, onOpen, onSettled } = props;
+  const { submission, open, onOpen, onSettled, reader } = props;
   const { review } = submission;
+  const second = review.second !== undefined;
   const [asking, setAsking] = useState(false);
   const marks = useRight('MARK');
   const checks = useRight('HAND_IN');
@@ -38,7 +42,8 @@ export function Margin(props: {
               {points(review.points)}
             </span>
             <span className="ml-2 text-[15px] text-soft">
-              of {points(review.possible)} {review.settledBy ? 'given' : 'proposed'}
+              of {points(review.possible)}{' '}
+              {review.settledBy ? 'given' : second ? 'as you give them' : 'proposed'}
               {review.open > 0 && <span className="text-slate">, {points(review.open)} open</span>}
             </span>
           </>
@@ -52,8 +57,9 @@ export function Margin(props: {
           </p>
         )}
       </div>
+      {reader && !review.settledBy && <p className="mt-3 text-soft">Given to {reader} to read.</p>}
       <OthersHere submission={submission.id} />
-      <Feedback key={submission.id} submission={submission} />
+      {!second && <Feedback key={submission.id} submission={submission} />}
       <div className="mt-5 flex flex-wrap items-center gap-2">
         {!marks ? null : review.settledBy ? (
           <button type="button" className="act" onClick={() => settle.mutate({ settled: false })}>
@@ -66,13 +72,15 @@ export function Margin(props: {
             className="act act-first"
             disabled={!submission.report || settle.isPending}
             onClick={() =>
-              open > 0 ? setAsking(true) : settle.mutate({ settled: true }, { onSuccess: onSettled })
+              open > 0 && !second
+                ? setAsking(true)
+                : settle.mutate({ settled: true }, { onSuccess: onSettled })
             }
           >
-            Settle and go on <kbd className="key ml-1 bg-transparent">s</kbd>
+            {second ? 'I have read it' : 'Settle and go on'} <kbd className="key ml-1 bg-transparent">s</kbd>
           </button>
         )}
-        {checks && (
+        {checks && !second && (
           <button
             type="button"
             className="act"

@@ -194,11 +194,13 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
               submission={s}
               open={open.length}
               onOpen={() => cursor.to(open[0]?.item)}
-              onSettled={goOn}
+              onSettled={s.review.second ? undefined : goOn}
+              reader={rows.find((r) => r.student.id === s.student.id && !r.mine)?.reader}
             />
           }
         >
           <Mistake error={judging.error ?? undone} />
+          {s.review.second && <ReadsTwice second={s.review.second} exercise={s.exercise.exerciseId} />}
           <Questions submission={s} />
           {s.report ? (
             <Report
@@ -230,6 +232,26 @@ function Opened({ submission: s, rows }: { submission: Submission; rows: Api<'Ro
         </Page>
       </RoleSeals>
     </Rights>
+  );
+}
+
+/** Said to whoever reads a submission as its second. */
+function ReadsTwice({ second, exercise }: { second: Api<'SecondLook'>; exercise: number }) {
+  return (
+    <section role="note" className="mb-6 border-l-[4.5px] border-slate py-1 pl-5">
+      <h2 className="text-[18px]">You read this a second time</h2>
+      <p className="reading max-w-[60ch] text-soft">
+        {second.blind
+          ? 'What the first reader gave is kept from you until you are done. '
+          : second.first
+            ? `${second.first} read it first. `
+            : ''}
+        Your points stand beside those that count; feedback and remarks are the first reader’s.{' '}
+        <Link className="quiet" to={`/exercises/${exercise}/read-twice`}>
+          All that is read twice
+        </Link>
+      </p>
+    </section>
   );
 }
 

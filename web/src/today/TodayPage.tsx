@@ -10,7 +10,7 @@ import { Moment } from '../page/Moment';
 import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { SubmissionLine } from '../exercise/SubmissionLine';
-import { groupsInWords, isOwn, tally } from '../exercise/tally';
+import { isOwn, isSplit, ownInWords, tally } from '../exercise/tally';
 
 /** How many waiting submissions a list shows before it only counts them. */
 const SHOWN = 10;
@@ -183,7 +183,9 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
   const own = sheet.data?.ownGroups ?? [];
   const t = sheet.data && tally(sheet.data.rows, own);
   const first = t?.open[0];
-  const mine = own.length === 0 ? t : tally(sheet.data!.rows.filter((r) => isOwn(r, own)));
+  const split = sheet.data !== undefined && isSplit(sheet.data.rows, own);
+  const second = sheet.data?.second ?? [];
+  const mine = !split ? t : tally(sheet.data!.rows.filter((r) => isOwn(r, own)));
   const elsewhere = (t?.open.length ?? 0) - (mine?.open.length ?? 0);
   return (
     <li className="grid grid-cols-[30px_minmax(0,1fr)] gap-x-4 border-b border-rule py-6 min-[900px]:grid-cols-[44px_minmax(0,1fr)_auto]">
@@ -217,9 +219,19 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
                       ? 'All are settled.'
                       : ''
                     : `${inWords(t.open.length)} ${t.open.length === 1 ? 'waits' : 'wait'} to be settled by a person${
-                        elsewhere > 0 ? `, ${mine!.open.length} of them in ${groupsInWords(own)}` : ''
+                        elsewhere > 0
+                          ? `, ${mine!.open.length} of them ${ownInWords(sheet.data!.rows, own)}`
+                          : ''
                       }.`
                 }`}
+          </p>
+        )}
+        {second.length > 0 && (
+          <p className="reading max-w-[58ch] text-slate">
+            <Link className="quiet" to={`/exercises/${exercise.id}/read-twice`}>
+              {inWords(second.length)} {second.length === 1 ? 'is' : 'are'} for you to read a second time
+            </Link>
+            .
           </p>
         )}
       </div>
@@ -236,7 +248,7 @@ function Exercise({ exercise }: { exercise: Api<'ExerciseLine'> }) {
               <Link to={`/exercises/${exercise.id}#submissions`} className="quiet">
                 {[
                   mine!.open.length > SHOWN && `${mine!.open.length - SHOWN} more`,
-                  elsewhere > 0 && `${elsewhere} in other groups`,
+                  elsewhere > 0 && `${elsewhere} for others to read`,
                 ]
                   .filter(Boolean)
                   .join(', and ')}
