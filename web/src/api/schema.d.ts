@@ -2538,7 +2538,6 @@ export interface components {
             possible: number;
             /** Format: double */
             proposed: number;
-            title: string;
         };
         Likeness: {
             compiles: boolean;

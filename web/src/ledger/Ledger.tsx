@@ -220,8 +220,8 @@ export function Ledger({
           : `${rows.length} of ${sheet.lines.length} students shown`}
         . <b className="text-ink">Bold</b> is settled, <b className="text-ink underline">underlined</b> is
         with the student, <span className="font-semibold text-slate">?</span> waits for a person, … is being
-        checked, <span className="font-semibold text-slate">²</span> was read by two,{' '}
-        <span className="font-semibold text-slate">½</span> by one of two,{' '}
+        checked, <span className="font-semibold text-slate">2×</span> was read by two,{' '}
+        <span className="font-semibold text-slate">2×…</span> by one of two so far,{' '}
         <span className="font-semibold text-slate">≠</span> by two who differ,{' '}
         <span className="text-madder">0</span> was due and is not there. Arrows go from cell to cell, Enter
         opens.

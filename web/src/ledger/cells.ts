@@ -52,9 +52,9 @@ export function sign(cell: SheetCell): string {
     case 'DIFFERING':
       return '≠';
     case 'READING_TWICE':
-      return '½';
+      return '2×…';
     case 'READ_TWICE':
-      return '²';
+      return '2×';
     case 'HIDDEN':
       return 'twice';
     default:

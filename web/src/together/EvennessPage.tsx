@@ -7,7 +7,7 @@ import { counted, inWords, points } from '../page/count';
 import { Notice, Waiting } from '../page/Notice';
 import { Plotted } from '../pictures/Plotted';
 import { ExerciseFrame } from './ExerciseFrame';
-import { inRoles, rounded, spreadOf } from './even';
+import { askedFor, inRoles, rounded, spreadOf } from './even';
 
 /** So many cases stand there at once. */
 const SHOWN = 12;
@@ -16,13 +16,13 @@ const SHOWN = 12;
 export function EvennessPage() {
   return (
     <ExerciseFrame title="How evenly it is marked">
-      {({ exercise }) => <Evenness exercise={exercise.id} />}
+      {({ exercise }) => <Evenness exercise={exercise} />}
     </ExerciseFrame>
   );
 }
 
-function Evenness({ exercise }: { exercise: number }) {
-  const view = useEvenness(exercise);
+function Evenness({ exercise }: { exercise: Api<'ExerciseView'> }) {
+  const view = useEvenness(exercise.id);
   if (!view.data) {
     return view.isError ? (
       <Notice title="It could not be compared" text={view.error.message} again={() => void view.refetch()} />
@@ -50,7 +50,7 @@ function Evenness({ exercise }: { exercise: number }) {
           : `${inWords(asked.length)} ${asked.length === 1 ? 'question' : 'questions'} to ask.`}
       </p>
       <Tutors tutors={tutors} possible={possible} />
-      <Cases cases={cases} several={tutors.length > 1} />
+      <Cases exercise={exercise} cases={cases} several={tutors.length > 1} />
     </>
   );
 }
@@ -66,6 +66,7 @@ function Tutors({ tutors, possible }: { tutors: Api<'TutorPoints'>[]; possible: 
       marginLeft: 170,
       height: 60 + 62 * tutors.length,
       x: { label: 'points', domain: [0, Math.max(1, possible)], nice: true },
+      y: { axis: null },
       fy: { label: null, domain: tutors.map((t) => t.name), axis: 'left' },
       color: {
         domain: ['given', 'proposed by the check'],
@@ -84,7 +85,7 @@ function Tutors({ tutors, possible }: { tutors: Api<'TutorPoints'>[]; possible: 
           }) as Plot.DotOptions,
         ),
         Plot.tickX(means, { x: 'points', fy: 'name', stroke: 'of', strokeWidth: 2.5 }),
-        Plot.ruleY([0], { stroke: 'var(--rule)' }),
+        Plot.frame({ anchor: 'bottom', stroke: 'var(--rule)' }),
       ],
     };
   }, [tutors, possible]);
@@ -139,7 +140,8 @@ function Tutors({ tutors, possible }: { tutors: Api<'TutorPoints'>[]; possible: 
   );
 }
 
-function Cases({ cases, several }: { cases: Api<'LikeCase'>[]; several: boolean }) {
+function Cases(props: { exercise: Api<'ExerciseView'>; cases: Api<'LikeCase'>[]; several: boolean }) {
+  const { exercise, cases, several } = props;
   const [all, setAll] = useState(false);
   const shown = all ? cases : cases.slice(0, SHOWN);
   return (
@@ -161,7 +163,7 @@ function Cases({ cases, several }: { cases: Api<'LikeCase'>[]; several: boolean 
               className="border-b border-dotted border-rule py-3"
             >
               {c.asks && <p className="font-semibold text-slate">{c.asks}</p>}
-              <p className="reading">{c.title}</p>
+              <p className="reading">{askedFor(exercise, c.item)}.</p>
               <p className="text-[14px] text-soft">
                 {c.near === undefined ? 'met' : inRoles(c.near)}; the check proposed {points(c.proposed)} of{' '}
                 {points(c.possible)}

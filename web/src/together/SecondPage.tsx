@@ -162,8 +162,8 @@ function Difference(props: { line: Line; difference: Api<'Difference'>; leads: b
           >
             As {line.reader}
           </button>
-          <label className="text-[13px] text-soft">
-            Points
+          <label className="block text-[13px] text-soft">
+            <span className="block">Points</span>
             <input
               type="number"
               min={0}
@@ -175,8 +175,8 @@ function Difference(props: { line: Line; difference: Api<'Difference'>; leads: b
               onChange={(e) => setGiven(e.target.value)}
             />
           </label>
-          <label className="min-w-[220px] flex-1 text-[13px] text-soft">
-            Why, for both
+          <label className="block min-w-[220px] flex-1 text-[13px] text-soft">
+            <span className="block">Why, for both</span>
             <input
               className="field mt-0.5"
               maxLength={1_000}

@@ -11,4 +11,5 @@ test('figures have no needless decimals, and roles no braces', () => {
   expect(rounded(2.5)).toBe('2.5');
   expect(rounded(1 / 3)).toBe('0.33');
   expect(inRoles('{Context} decides itself')).toBe('Context decides itself');
+  expect(inRoles('calls {Strategy}.')).toBe('calls Strategy');
 });

@@ -107,6 +107,66 @@ class GradesJourneyTest extends Journey {
     }
 
     @Test
+    void workIsSharedOutAndReadByTwoWhoDiffer() throws Exception {
+        signIn("maike");
+        handIn(2, "Fenja Warftner", Path.of("../samples/observer/03-pull"));
+        String submission = page.url();
+        page.navigate("/exercises/2/readers");
+        page.getByLabel("Evenly, whatever the group").check();
+        for (String left : new String[] {"Antje Kliffsand", "Inken Bojer", "Jonte Harmsdeich", "Nis Petersdeich"}) {
+            page.getByLabel(left, new Page.GetByLabelOptions().setExact(true)).uncheck();
+        }
+        button(page, "Share it out").click();
+        assertThat(page.getByText("nothing that was handed in lies in the common stack"))
+                .isVisible();
+        page.getByLabel("Who reads Fenja Warftner").selectOption("Antje Kliffsand");
+        assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Antje Kliffsand")))
+                .containsText(Pattern.compile("1\\s*1"));
+        page.navigate(submission);
+        assertThat(page.getByText("Given to Antje Kliffsand to read.")).isVisible();
+        button(page, "Settle and go on").click();
+
+        page.navigate("/exercises/2/read-twice");
+        page.getByLabel("Share in percent").fill("100");
+        button(page, "Draw").click();
+        assertThat(page.getByText("to be read").first()).isVisible();
+        nothingBarsTheWay();
+        page.navigate("/exercises/2/give-back");
+        assertThat(page.getByText("it is being read a second time.")).isVisible();
+
+        // what the first gave is kept from the second, who gives less for something
+        Page antje = other("antje");
+        antje.getByText("for you to read a second time").click();
+        antje.getByRole(AriaRole.REGION, named("For you to read"))
+                .getByRole(AriaRole.LINK)
+                .first()
+                .click();
+        assertThat(antje.getByText("What the first reader gave is kept from you"))
+                .isVisible();
+        assertThat(antje.getByText("Settled by")).hasCount(0);
+        antje.locator("[data-points]").first().click();
+        antje.getByLabel("Points, of").fill("0.25");
+        antje.getByLabel("Why").fill("I see it otherwise.");
+        button(antje, "Give these points").click();
+        assertThat(antje.getByText("as you give them")).isVisible();
+        button(antje, "I have read it").click();
+        assertThat(antje.getByText("Settled by Maike Thiede")).isVisible();
+
+        page.navigate("/exercises/2/read-twice");
+        Locator differing = page.getByRole(AriaRole.REGION, named("Where two differ"));
+        assertThat(differing).containsText("I see it otherwise.");
+        button(page, "As Antje Kliffsand").click();
+        assertThat(page.getByLabel("Why, for both")).hasValue("I see it otherwise.");
+        nothingBarsTheWay();
+        button(page, "Settle it so").click();
+        assertThat(differing).hasCount(0);
+        assertThat(page.getByText(Pattern.compile("^one, in"))).isVisible();
+        page.navigate("/courses/1/grades");
+        page.getByPlaceholder("Find a name or number").fill("Fenja Warftner");
+        assertThat(page.locator("[data-cell='0:3']")).hasAttribute("title", Pattern.compile("settled, read by two"));
+    }
+
+    @Test
     void workIsGivenBackAndItsStudentAsks() throws Exception {
         signIn("maike");
         handIn("Wiebke Deichgraf", Path.of("../samples/strategy/01-three-rules"));

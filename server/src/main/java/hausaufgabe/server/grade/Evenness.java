@@ -3,8 +3,6 @@ package hausaufgabe.server.grade;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.exercise.Exercises;
-import hausaufgabe.server.review.Items;
-import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Summary;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -34,6 +32,8 @@ class Evenness {
     private static final double TELLING = 0.25;
 
     private static final double QUARTER = 0.25;
+    /** So many others make it telling that one stands out. */
+    private static final int OTHERS = 2;
     /** So many submissions of a case are named for each. */
     private static final int NAMED = 5;
 
@@ -56,13 +56,11 @@ class Evenness {
     private final JdbcClient records;
     private final Accounts accounts;
     private final Exercises exercises;
-    private final Submissions submissions;
 
-    Evenness(JdbcClient records, Accounts accounts, Exercises exercises, Submissions submissions) {
+    Evenness(JdbcClient records, Accounts accounts, Exercises exercises) {
         this.records = records;
         this.accounts = accounts;
         this.exercises = exercises;
-        this.submissions = submissions;
     }
 
     /**
@@ -91,7 +89,6 @@ class Evenness {
      */
     record LikeCase(
             String item,
-            String title,
             @Nullable String near,
             double proposed,
             double possible,
@@ -173,7 +170,7 @@ class Evenness {
         return tutors;
     }
 
-    private List<LikeCase> cases(
+    private static List<LikeCase> cases(
             Collection<Settled> all, Map<Long, Map<String, Decided>> decided, Map<Long, String> names) {
         Map<Case, List<Given>> given = new LinkedHashMap<>();
         for (Settled s : all) {
@@ -189,16 +186,12 @@ class Evenness {
             }
         }
         List<LikeCase> cases = new ArrayList<>();
-        Map<String, String> titles = new HashMap<>();
         given.forEach((c, of) -> {
             DoubleSummaryStatistics points =
                     of.stream().mapToDouble(Given::points).summaryStatistics();
             long readers = of.stream().map(Given::by).distinct().count();
             if (readers > 1 && points.getMax() - points.getMin() >= QUARTER) {
-                if (!titles.containsKey(c.item())) {
-                    titles.putAll(Items.titles(submissions.get(of.get(0).submission())));
-                }
-                cases.add(likeCase(c, titles.getOrDefault(c.item(), c.item()), of, names));
+                cases.add(likeCase(c, of, names));
             }
         });
         cases.sort(Comparator.comparing((LikeCase c) -> c.asks() == null).thenComparing(c -> -spread(c)));
@@ -211,7 +204,7 @@ class Evenness {
         return means.getMax() - means.getMin();
     }
 
-    private static LikeCase likeCase(Case c, String title, List<Given> of, Map<Long, String> names) {
+    private static LikeCase likeCase(Case c, List<Given> of, Map<Long, String> names) {
         Map<Long, List<Given>> byTutor =
                 of.stream().collect(Collectors.groupingBy(Given::by, TreeMap::new, Collectors.toList()));
         List<CaseGiven> given = byTutor.entrySet().stream()
@@ -226,7 +219,7 @@ class Evenness {
                                 .toList()))
                 .sorted(Comparator.comparing(CaseGiven::name))
                 .toList();
-        return new LikeCase(c.item(), title, c.near(), c.proposed(), c.possible(), given, question(c, given, of));
+        return new LikeCase(c.item(), c.near(), c.proposed(), c.possible(), given, question(c, given, of));
     }
 
     private static double mean(List<Given> of) {
@@ -240,7 +233,7 @@ class Evenness {
         for (CaseGiven g : given) {
             List<Given> others = of.stream().filter(x -> x.by() != g.account()).toList();
             double distance = Math.abs(g.mean() - mean(others));
-            if (distance >= furthest && others.size() >= g.times()) {
+            if (distance >= furthest && others.size() >= Math.max(OTHERS, g.times())) {
                 furthest = distance;
                 asks = g.name() + " gave " + said(g.mean()) + " of " + said(c.possible()) + " in "
                         + times(g.times()) + ", the others " + said(mean(others)) + " in " + times(others.size())
