@@ -79,6 +79,7 @@ class RightsTest {
             Map.entry("DELETE /api/exercises/{}/piles", "tutor lead"),
             Map.entry("POST /api/exercises/{}/submissions", "tutor lead"),
             Map.entry("POST /api/exercises/{}/answers", "tutor lead"),
+            Map.entry("POST /api/exercises/{}/points", "tutor lead"),
             Map.entry("POST /api/exercises/{}/readers/next", "tutor lead"),
             Map.entry("PUT /api/exercises/{}/readers", "tutor lead"),
             Map.entry("DELETE /api/exercises/{}/answers", "tutor lead"),

@@ -65,6 +65,8 @@ final class Doors {
                 .access(course.needing(Right.HAND_IN));
         rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/readers/next").access(course.needing(Right.MARK));
         rules.requestMatchers(HttpMethod.PUT, "/api/exercises/*/readers/*").access(course.needing(Right.MARK));
+        rules.requestMatchers(HttpMethod.POST, "/api/exercises/*/points", "/api/exercises/*/points/plan")
+                .access(course.needing(Right.MARK));
         rules.requestMatchers("/api/exercises/*/answers", "/api/exercises/*/answers/*")
                 .access(course.needing(Right.MARK));
         rules.requestMatchers("/api/exercises/*/piles", "/api/exercises/*/piles/**")

@@ -17,6 +17,12 @@ public final class Uploads {
 
     private Uploads() {}
 
+    /** What whoever gave it calls a file, for messages. */
+    public static String nameOf(MultipartFile file) {
+        String name = file.getOriginalFilename();
+        return name == null || name.isBlank() ? "The file" : name;
+    }
+
     /**
      * By the paths they have in their folder.
      *
