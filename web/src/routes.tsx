@@ -42,6 +42,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./together/SecondPage')).SecondPage }),
       },
       {
+        path: '/exercises/:exercise/points',
+        lazy: async () => ({ Component: (await import('./together/PointsTablePage')).PointsTablePage }),
+      },
+      {
         path: '/exercises/:exercise/evenness',
         lazy: async () => ({ Component: (await import('./together/EvennessPage')).EvennessPage }),
       },

@@ -155,7 +155,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_2"];
+        get: operations["csv_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        get: operations["csv_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -555,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -575,6 +575,22 @@ export interface paths {
         put: operations["give"];
         post?: never;
         delete: operations["withdraw_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/feedback.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -603,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -702,6 +718,54 @@ export interface paths {
         get?: never;
         put: operations["settle_2"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/points.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise}/points/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1612,6 +1676,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["attempt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/submissions/{id}/mine/feedback.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2899,6 +2979,32 @@ export interface components {
             what: "ADD" | "CHANGE" | "BACK" | "SAME" | "LEFT_OUT";
             why?: string;
         };
+        PlannedMistake: {
+            column?: string;
+            /** Format: int64 */
+            line: number;
+            text: string;
+        };
+        PlannedPoint: {
+            after: string;
+            /** Format: int32 */
+            attempt: number;
+            before: string;
+            item?: string;
+            name: string;
+            reason?: string;
+            /** Format: int64 */
+            submission: number;
+        };
+        PlannedPoints: {
+            changes: components["schemas"]["PlannedPoint"][];
+            fingerprint: string;
+            mistakes: components["schemas"]["PlannedMistake"][];
+            /** Format: int32 */
+            submissions: number;
+            /** Format: int32 */
+            unchanged: number;
+        };
         PlannedRoster: {
             columns: components["schemas"]["RosterColumn"][];
             counts: {
@@ -2916,6 +3022,12 @@ export interface components {
             earned: number;
             /** Format: double */
             possible: number;
+        };
+        PointsTaken: {
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            submissions: number;
         };
         Portion: {
             alike: boolean;
@@ -3462,6 +3574,7 @@ export interface components {
             red: string[];
             roles: components["schemas"]["RoleChange"][];
         };
+        StreamingResponseBody: unknown;
         Student: {
             email: string;
             group: string;
@@ -3927,7 +4040,7 @@ export interface operations {
             };
         };
     };
-    csv_2: {
+    csv_3: {
         parameters: {
             query?: {
                 comma?: boolean;
@@ -4280,7 +4393,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: {
                 columns?: string;
@@ -4434,7 +4547,7 @@ export interface operations {
             };
         };
     };
-    csv_1: {
+    csv_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4643,7 +4756,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -4715,7 +4828,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -4787,6 +4900,28 @@ export interface operations {
             };
         };
     };
+    all_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -4809,7 +4944,7 @@ export interface operations {
             };
         };
     };
-    csv: {
+    csv_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5021,6 +5156,91 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PileView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                fingerprint: string;
+                reason?: string;
+            };
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    table: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PointsTaken"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: {
+                comma?: boolean;
+            };
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    table: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedPoints"];
                 };
             };
         };
@@ -6688,6 +6908,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnAttemptView"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -68,6 +68,14 @@ export function GradeSheetPage() {
         <Link className="quiet" to={`/exercises/${id}/give-back`}>
           Give back
         </Link>
+        <Link className="quiet ml-5" to={`/exercises/${id}/points`}>
+          Points as a table, out and in
+        </Link>
+        {all.some((r) => r.settled) && (
+          <a className="quiet ml-5" href={`/api/exercises/${id}/feedback.zip`} download>
+            Feedback on paper (HTML and PDF, one zip)
+          </a>
+        )}
       </p>
       <table className="mt-5 w-full table-fixed border-collapse">
         <colgroup>

@@ -115,7 +115,7 @@ function Attempt({ attempt: v, notice }: { attempt: Api<'OwnAttemptView'>; notic
           </p>
           <p className="mt-1 text-[13px] break-all text-soft">SHA-256 {a.hash}</p>
         </section>
-        {v.returned && <Returned returned={v.returned} />}
+        {v.returned && <Returned returned={v.returned} paper={notice ? undefined : a.id} />}
         {v.returned && !notice && <OwnQuestions attempt={v} />}
         <Found attempt={v} />
         {!notice && <CameByGit submission={a.id} own />}
@@ -220,7 +220,8 @@ function Found({ attempt: v }: { attempt: Api<'OwnAttemptView'> }) {
 }
 
 /** What people made of it, once it is given back. */
-function Returned({ returned: r }: { returned: Api<'ReturnedWork'> }) {
+/** @param paper the attempt whose paper can be taken out; left out where it cannot */
+function Returned({ returned: r, paper }: { returned: Api<'ReturnedWork'>; paper?: number }) {
   return (
     <section aria-labelledby="returned" className="mt-7 border-y-2 border-ink py-4">
       <h2 id="returned" className="sr-only">
@@ -241,6 +242,14 @@ function Returned({ returned: r }: { returned: Api<'ReturnedWork'> }) {
         <p className="mt-1 text-soft">What is said of single claims stands with them.</p>
       )}
       <p className="mt-2 text-[13.5px] text-soft">
+        {paper !== undefined && (
+          <>
+            <a className="quiet" href={`/api/submissions/${paper}/mine/feedback.pdf`} download>
+              Keep as PDF
+            </a>{' '}
+            ·{' '}
+          </>
+        )}
         Given back <Moment at={r.at} />
         {r.changedAt && (
           <span className="font-semibold text-ochre">

@@ -84,8 +84,18 @@ class HouseArchitectureTest {
     @Test
     void featuresOfTheServerKnowEachOtherOneWay() {
         String root = "hausaufgabe.server.";
-        List<String> order =
-                List.of("account", "course", "exercise", "submission", "git", "review", "study", "grade", "demo");
+        List<String> order = List.of(
+                "account",
+                "course",
+                "exercise",
+                "submission",
+                "git",
+                "review",
+                "reading",
+                "study",
+                "handout",
+                "grade",
+                "demo");
         List<String> packages = order.stream().map(f -> root + f + "..").toList();
         Architectures.LayeredArchitecture features = Architectures.layeredArchitecture()
                 .consideringOnlyDependenciesInAnyPackage(

@@ -126,7 +126,7 @@ class PointsController {
         });
     }
 
-    private void change(PointsPlan.Change c, @Nullable String reason, Person person) {
+    private void change(PointsPlan.PlannedPoint c, @Nullable String reason, Person person) {
         String version = reviews.version(c.submission());
         if (c.item() == null) {
             reviews.writeFeedback(c.submission(), c.after(), version, person);

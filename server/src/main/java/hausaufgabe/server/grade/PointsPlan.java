@@ -36,8 +36,8 @@ final class PointsPlan {
 
     private final PointsTable.Points points;
     private final Map<Long, PointsTable.Line> lines = new HashMap<>();
-    private final List<Change> changes = new ArrayList<>();
-    private final List<Mistake> mistakes = new ArrayList<>();
+    private final List<PlannedPoint> changes = new ArrayList<>();
+    private final List<PlannedMistake> mistakes = new ArrayList<>();
     private final Set<Long> seen = new HashSet<>();
     private int unchanged;
 
@@ -47,7 +47,7 @@ final class PointsPlan {
      * @param item null for the feedback
      * @param reason why, as the table says; null where it says nothing
      */
-    record Change(
+    record PlannedPoint(
             long submission,
             String name,
             int attempt,
@@ -62,14 +62,18 @@ final class PointsPlan {
      * @param line its place in the file, from 1
      * @param column null where the whole line is meant
      */
-    record Mistake(long line, @Nullable String column, String text) {}
+    record PlannedMistake(long line, @Nullable String column, String text) {}
 
     /**
      * @param unchanged lines in which nothing is new
      * @param fingerprint to be sent with the same file to have it done
      */
     record PlannedPoints(
-            List<Change> changes, List<Mistake> mistakes, int unchanged, int submissions, String fingerprint) {}
+            List<PlannedPoint> changes,
+            List<PlannedMistake> mistakes,
+            int unchanged,
+            int submissions,
+            String fingerprint) {}
 
     private PointsPlan(PointsTable.Points points) {
         this.points = points;
@@ -105,9 +109,9 @@ final class PointsPlan {
         Set<String> once = new HashSet<>();
         for (String c : columns) {
             if (!c.isEmpty() && !once.add(c)) {
-                mistakes.add(new Mistake(header.number(), c, "This column is there twice. Keep one."));
+                mistakes.add(new PlannedMistake(header.number(), c, "This column is there twice. Keep one."));
             } else if (!c.isEmpty() && !NAMED.contains(c) && !points.items().contains(c)) {
-                mistakes.add(new Mistake(
+                mistakes.add(new PlannedMistake(
                         header.number(),
                         c,
                         "There is nothing of that name that points are given for."
@@ -125,7 +129,8 @@ final class PointsPlan {
         }
         PointsTable.Line now = whose.get();
         if (!seen.add(now.submission())) {
-            mistakes.add(new Mistake(line.number(), NUMBER, "This attempt stands in the table twice. Keep one line."));
+            mistakes.add(new PlannedMistake(
+                    line.number(), NUMBER, "This attempt stands in the table twice. Keep one line."));
             return;
         }
         int before = changes.size() + mistakes.size();
@@ -149,12 +154,12 @@ final class PointsPlan {
 
     private Optional<PointsTable.Line> whose(String number, List<String> columns, CsvTable.Line line) {
         if (number.isEmpty()) {
-            mistakes.add(new Mistake(line.number(), NUMBER, "No number of a student stands here."));
+            mistakes.add(new PlannedMistake(line.number(), NUMBER, "No number of a student stands here."));
             return Optional.empty();
         }
         if (!points.students().containsKey(number)) {
-            mistakes.add(
-                    new Mistake(line.number(), NUMBER, "No student of this course has the number " + number + "."));
+            mistakes.add(new PlannedMistake(
+                    line.number(), NUMBER, "No student of this course has the number " + number + "."));
             return Optional.empty();
         }
         int attempts = columns.indexOf(ATTEMPT);
@@ -168,7 +173,7 @@ final class PointsPlan {
                     .filter(c -> points.items().contains(c) || c.equals(FEEDBACK))
                     .allMatch(c -> line.cell(columns.indexOf(c)).isEmpty());
             if (!empty) {
-                mistakes.add(new Mistake(
+                mistakes.add(new PlannedMistake(
                         line.number(),
                         ATTEMPT,
                         attempt.isEmpty()
@@ -185,40 +190,40 @@ final class PointsPlan {
             return;
         }
         if (isFormula(cell)) {
-            mistakes.add(new Mistake(line.number(), FEEDBACK, "This is a formula. Write the text itself."));
+            mistakes.add(new PlannedMistake(line.number(), FEEDBACK, "This is a formula. Write the text itself."));
             return;
         }
-        changes.add(
-                new Change(now.submission(), now.student().name(), now.attempt(), null, now.feedback(), cell, reason));
+        changes.add(new PlannedPoint(
+                now.submission(), now.student().name(), now.attempt(), null, now.feedback(), cell, reason));
     }
 
     private void item(PointsTable.Line now, CsvTable.Line line, String column, String cell, @Nullable String reason) {
         Summary.Item item = now.items().get(column);
         if (item == null) {
-            mistakes.add(new Mistake(
+            mistakes.add(new PlannedMistake(
                     line.number(), column, "Nothing of that kind was found in this attempt; leave it empty."));
             return;
         }
         if (isFormula(cell)) {
-            mistakes.add(new Mistake(line.number(), column, "This is a formula. Write the number itself."));
+            mistakes.add(new PlannedMistake(line.number(), column, "This is a formula. Write the number itself."));
             return;
         }
         double given;
         try {
             given = Double.parseDouble(cell.replace(',', '.'));
         } catch (NumberFormatException e) {
-            mistakes.add(new Mistake(line.number(), column, "“" + cell + "” is no number."));
+            mistakes.add(new PlannedMistake(line.number(), column, "“" + cell + "” is no number."));
             return;
         }
         try {
             Reviews.requireFitting(item, given);
         } catch (Problem e) {
-            mistakes.add(new Mistake(line.number(), column, cell + " cannot be given here. " + e.getMessage()));
+            mistakes.add(new PlannedMistake(line.number(), column, cell + " cannot be given here. " + e.getMessage()));
             return;
         }
         double before = Objects.requireNonNull(now.points().get(column));
         if (given != before) {
-            changes.add(new Change(
+            changes.add(new PlannedPoint(
                     now.submission(),
                     now.student().name(),
                     now.attempt(),
@@ -234,12 +239,12 @@ final class PointsPlan {
     }
 
     private PlannedPoints planned() {
-        List<Mistake> told = List.copyOf(mistakes.subList(0, Math.min(TOLD, mistakes.size())));
+        List<PlannedMistake> told = List.copyOf(mistakes.subList(0, Math.min(TOLD, mistakes.size())));
         return new PlannedPoints(
                 List.copyOf(changes),
                 told,
                 unchanged,
-                (int) changes.stream().map(Change::submission).distinct().count(),
+                (int) changes.stream().map(PlannedPoint::submission).distinct().count(),
                 fingerprint());
     }
 
