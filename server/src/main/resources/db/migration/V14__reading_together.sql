@@ -34,5 +34,5 @@ create table second_points (
     primary key (reading_id, item)
 );
 
--- What a program may do that signs in with a token, one to a line; null for all that its owner may, as from before there was this.
+-- What a program may do that signs in with a token, one to a line; null for those made before there was this, which are for git.
 alter table access_token add column scopes varchar(200);

@@ -18,8 +18,10 @@ import com.jayway.jsonpath.JsonPath;
 import hausaufgabe.server.account.AccessTokens;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
+import hausaufgabe.server.account.TokenScope;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.BeforeEach;
@@ -200,7 +202,8 @@ class SecondFactorTest {
         assertEquals(
                 "You sign in with a second factor, so that a password is not enough here: use a token.",
                 refused.getMessage());
-        String secret = tokens.make(person, "the pilot boat").secret();
+        String secret =
+                tokens.make(person, "the pilot boat", Set.of(TokenScope.GIT)).secret();
         assertEquals(person.id(), tokens.signIn(login, secret, "::1").id());
     }
 

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
@@ -19,6 +20,8 @@ public class AccessTokens {
     private static final int LONGEST_LABEL = 120;
     /** What every one of them begins with, so that one that got lost is known for what it is. */
     private static final String BEGINNING = "hga_";
+    /** Whose wrong tokens are counted as: a token alone names nobody. */
+    private static final String NOBODY = "";
     /** How exactly it is kept when one was used last. */
     private static final Duration EXACTNESS = Duration.ofMinutes(5);
 
@@ -44,7 +47,11 @@ public class AccessTokens {
 
     /** @param usedAt null for never */
     public record TokenLine(
-            long id, String label, Instant madeAt, @Nullable Instant usedAt) {}
+            long id,
+            String label,
+            Set<TokenScope> scopes,
+            Instant madeAt,
+            @Nullable Instant usedAt) {}
 
     /** @param secret told this once and kept nowhere */
     public record NewToken(TokenLine token, String secret) {}
@@ -57,22 +64,26 @@ public class AccessTokens {
     }
 
     private static TokenLine line(AccessToken t) {
-        return new TokenLine(t.id, t.label, t.madeAt, t.usedAt);
+        return new TokenLine(t.id, t.label, t.scopes(), t.madeAt, t.usedAt);
     }
 
     /** @throws Problem where it has no name, or there are many already */
     @Transactional
-    public NewToken make(Person person, String label) {
+    public NewToken make(Person person, String label, Set<TokenScope> scopes) {
         String plain = label == null ? "" : label.strip();
         if (plain.isEmpty() || plain.length() > LONGEST_LABEL) {
             throw Problem.badRequest("Say what the token is for, with at most " + LONGEST_LABEL
                     + " characters, such as “my laptop”. None was made.");
         }
+        if (scopes.isEmpty()) {
+            throw Problem.badRequest("Say what the token may do. None was made.");
+        }
         if (tokens.findByAccountIdOrderById(person.id()).size() >= MOST) {
             throw Problem.conflict("You have " + MOST + " tokens already. Take one back first.");
         }
         String secret = BEGINNING + Accounts.secret();
-        AccessToken made = tokens.save(new AccessToken(person.id(), plain, Accounts.hash(secret), Instant.now(clock)));
+        AccessToken made =
+                tokens.save(new AccessToken(person.id(), plain, Accounts.hash(secret), scopes, Instant.now(clock)));
         return new NewToken(line(made), secret);
     }
 
@@ -105,12 +116,42 @@ public class AccessTokens {
     }
 
     private Optional<Person> byToken(String login, String secret) {
-        Optional<AccessToken> token = tokens.findBySecretHash(Accounts.hash(secret));
+        Optional<AccessToken> token = tokens.findBySecretHash(Accounts.hash(secret))
+                .filter(t -> t.scopes().contains(TokenScope.GIT));
         Optional<Person> owner = token.flatMap(t -> accounts.person(t.accountId))
                 .filter(p -> p.login().equals(login.strip()));
-        Instant now = Instant.now(clock);
-        owner.ifPresent(p -> token.filter(t -> t.usedAt == null || t.usedAt.isBefore(now.minus(EXACTNESS)))
-                .ifPresent(t -> t.usedAt = now));
+        owner.ifPresent(p -> token.ifPresent(this::used));
         return owner;
+    }
+
+    private void used(AccessToken token) {
+        Instant now = Instant.now(clock);
+        if (token.usedAt == null || token.usedAt.isBefore(now.minus(EXACTNESS))) {
+            token.usedAt = now;
+        }
+    }
+
+    /** Whose token it is, and what it is good for. */
+    record Bearer(long token, Person person, Set<TokenScope> scopes) {}
+
+    /**
+     * Whoever a program asks for with a token alone.
+     *
+     * @param address where the program is
+     * @throws Problem where nobody has such a token, any more, or the next try has to wait
+     */
+    @Transactional(noRollbackFor = Problem.class)
+    Bearer bearer(String secret, String address) {
+        throttle.admit(NOBODY, address);
+        Optional<Bearer> found = tokens.findBySecretHash(Accounts.hash(secret))
+                .flatMap(t -> accounts.person(t.accountId).map(p -> {
+                    used(t);
+                    return new Bearer(t.id, p, t.scopes());
+                }));
+        return found.orElseThrow(() -> {
+            throttle.tried(NOBODY, address, false);
+            return Problem.unauthorized("Nobody has such a token, or it was taken back. Make one on the page of your"
+                    + " password, and send it as “Authorization: Bearer …”.");
+        });
     }
 }

@@ -29,7 +29,8 @@ public class CourseRights {
     AuthorizationManager<RequestAuthorizationContext> needing(Right right) {
         return (who, context) -> {
             Matcher address = ADDRESS.matcher(context.getRequest().getRequestURI());
-            boolean allowed = who.get().getPrincipal() instanceof Person person
+            boolean allowed = TokenAuthentication.leaves(who.get(), right)
+                    && who.get().getPrincipal() instanceof Person person
                     && address.matches()
                     && allows(person, kind(address.group(1)), Long.parseLong(address.group(2)), right);
             return new AuthorizationDecision(allowed);
@@ -60,7 +61,8 @@ public class CourseRights {
     public List<Right> of(Person person, long course) {
         return memberships
                 .duty(person, course)
-                .map(d -> List.copyOf(Right.of(d)))
+                .map(d ->
+                        Right.of(d).stream().filter(TokenAuthentication::leaves).toList())
                 .orElse(List.of());
     }
 }

@@ -46,6 +46,7 @@ class Security {
             ObjectMapper mapper,
             Accounts accounts,
             Sessions sessions,
+            AccessTokens tokens,
             CourseRights course,
             ObjectProvider<OutsideSignIn> outside)
             throws Exception {
@@ -54,8 +55,15 @@ class Security {
         plain.setCsrfRequestAttributeName(null);
         http.authorizeHttpRequests(rules -> Doors.open(rules, course))
                 .addFilterBefore(new CurrentSession(accounts, sessions), AuthorizationFilter.class)
+                .addFilterBefore(
+                        new TokenBearer(
+                                tokens,
+                                (request, response, status, why) -> refuse(mapper, request, response, status, why)),
+                        CurrentSession.class)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
-                        .csrfTokenRequestHandler(plain))
+                        .csrfTokenRequestHandler(plain)
+                        // a program has no session that could be misused, and a token no browser sends by itself
+                        .ignoringRequestMatchers(TokenBearer::carries))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(permissions -> permissions.policy(

@@ -2,6 +2,8 @@ package hausaufgabe.server.account;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -24,7 +26,8 @@ class TokenController {
         this.tokens = tokens;
     }
 
-    record TokenWanted(@NotNull String label) {}
+    /** @param scopes what it is good for; git where left out */
+    record TokenWanted(@NotNull String label, @Nullable Set<TokenScope> scopes) {}
 
     @GetMapping
     List<AccessTokens.TokenLine> all(@AuthenticationPrincipal Person person) {
@@ -35,7 +38,7 @@ class TokenController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AccessTokens.NewToken make(@RequestBody TokenWanted given, @AuthenticationPrincipal Person person) {
-        return tokens.make(person, given.label());
+        return tokens.make(person, given.label(), given.scopes() == null ? Set.of(TokenScope.GIT) : given.scopes());
     }
 
     @DeleteMapping("/{id}")

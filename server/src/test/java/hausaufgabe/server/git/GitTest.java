@@ -12,6 +12,7 @@ import hausaufgabe.server.Harbour;
 import hausaufgabe.server.account.AccessTokens;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
+import hausaufgabe.server.account.TokenScope;
 import hausaufgabe.server.course.Courses;
 import hausaufgabe.server.course.Student;
 import hausaufgabe.server.submission.PushView;
@@ -24,6 +25,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
@@ -294,7 +296,7 @@ class GitTest {
 
     @Test
     void aTokenStandsForThePasswordUntilItIsTakenBack() {
-        AccessTokens.NewToken token = tokens.make(fenja, "my laptop");
+        AccessTokens.NewToken token = tokens.make(fenja, "my laptop", Set.of(TokenScope.GIT));
         assertEquals(0, git("ls-remote", address(fenja, token.secret(), 0)).exit());
         Person other = student(1);
         assertNotEquals(0, git("ls-remote", address(other, token.secret(), 1)).exit());
