@@ -93,6 +93,10 @@ export const router = createBrowserRouter([
       },
       { path: '/accounts', element: <AccountsPage /> },
       { path: '/password', element: <PasswordPage /> },
+      {
+        path: '/programs',
+        lazy: async () => ({ Component: (await import('./programs/ProgramsPage')).ProgramsPage }),
+      },
       { path: '/patterns/:pattern', element: <PatternPage /> },
       {
         path: '/submissions/:submission',

@@ -2,7 +2,26 @@ import { useState, type FormEvent } from 'react';
 import { useMakeToken, useRevokeToken, useTokens } from '../api/git';
 import { Confirmed } from '../page/Confirmed';
 import { Moment } from '../page/Moment';
+import { Link } from 'react-router';
+import type { Api } from '../api/client';
+import { useSession } from '../api/session';
 import { Mistake } from '../page/Notice';
+
+type Scope = Api<'TokenLine'>['scopes'][number];
+
+/** What a token can be good for, in words; for staff and for students. */
+const forStaff: [Scope, string][] = [
+  ['GIT', 'fetch and push by git'],
+  ['READ', 'read courses, submissions and grades'],
+  ['HAND_IN', 'hand in for students'],
+  ['MARK', 'give points and feedback'],
+  ['SET_EXERCISES', 'set exercises, share out, give back'],
+  ['LEAD_COURSE', 'say who is in a course'],
+];
+const forStudents: [Scope, string][] = [
+  ['GIT', 'fetch and push by git'],
+  ['STUDY', 'hand in and read what is mine'],
+];
 
 /** The secrets that programs such as git sign in with in place of the password. */
 export function Tokens() {
@@ -10,19 +29,37 @@ export function Tokens() {
   const make = useMakeToken();
   const revoke = useRevokeToken();
   const [label, setLabel] = useState('');
+  const [scopes, setScopes] = useState<Scope[]>(['GIT']);
+  const student = useSession().data?.person?.role === 'STUDENT';
+  const choices = student ? forStudents : forStaff;
+  const words = new Map([...forStaff, ...forStudents]);
 
   function submit(event: FormEvent) {
     event.preventDefault();
-    make.mutate(label, { onSuccess: () => setLabel('') });
+    make.mutate(
+      { label, scopes },
+      {
+        onSuccess: () => {
+          setLabel('');
+          setScopes(['GIT']);
+        },
+      },
+    );
   }
 
   return (
     <section aria-labelledby="tokens" className="mt-10 border-t border-rule pt-4">
       <h2 id="tokens" className="text-[19px]">
-        Tokens for git
+        Tokens for programs
       </h2>
       <p className="reading mt-1 text-soft">
-        A token stands for your password where a program has to keep it. Each can be taken back by itself.
+        A token stands for your password where a program has to keep it: git, or one that asks by HTTP. It
+        never allows more than you may do, and each can be taken back by itself.{' '}
+        {!student && (
+          <Link className="quiet" to="/programs">
+            What programs can ask
+          </Link>
+        )}
       </p>
       {make.data && (
         <div role="status" className="mt-3 border-l-[4.5px] border-slate py-1 pl-4">
@@ -45,7 +82,7 @@ export function Tokens() {
             <span>
               <span className="block break-words">{t.label}</span>
               <span className="text-[14px] text-soft">
-                made <Moment at={t.madeAt} />,{' '}
+                may {t.scopes.map((s) => words.get(s)).join('; ')}; made <Moment at={t.madeAt} />,{' '}
                 {t.usedAt ? (
                   <>
                     last used <Moment at={t.usedAt} />
@@ -78,7 +115,28 @@ export function Tokens() {
             onChange={(e) => setLabel(e.target.value)}
           />
         </label>
-        <button type="submit" className="act" disabled={make.isPending || !label.trim()}>
+        <fieldset className="w-full min-w-0">
+          <legend className="font-semibold">What it may do</legend>
+          <span className="flex flex-wrap gap-x-5">
+            {choices.map(([scope, text]) => (
+              <label key={scope} className="flex min-h-[26px] items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={scopes.includes(scope)}
+                  onChange={(e) =>
+                    setScopes(e.target.checked ? [...scopes, scope] : scopes.filter((x) => x !== scope))
+                  }
+                />
+                {text}
+              </label>
+            ))}
+          </span>
+        </fieldset>
+        <button
+          type="submit"
+          className="act"
+          disabled={make.isPending || !label.trim() || scopes.length === 0}
+        >
           Make a token
         </button>
       </form>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, body } from './client';
+import { api, body, type Api } from './client';
 import { ownKey } from './study';
 
 /** Milliseconds between looks at steps that are still being checked. */
@@ -33,7 +33,8 @@ export function useTokens() {
 export function useMakeToken() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async (label: string) => body(await api.POST('/api/session/tokens', { body: { label } })),
+    mutationFn: async (wanted: Api<'TokenWanted'>) =>
+      body(await api.POST('/api/session/tokens', { body: wanted })),
     onSuccess: () => queries.invalidateQueries({ queryKey: tokensKey }),
   });
 }

@@ -11,8 +11,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everybody who has an account.
+         * @description Everybody who has an account.
+         */
         get: operations["all_4"];
         put?: never;
+        /**
+         * Makes an account whose owner chooses a password by a link.
+         * @description Makes an account whose owner chooses a password by a link.
+         */
         post: operations["invite"];
         delete?: never;
         options?: never;
@@ -28,6 +36,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Keeps somebody from signing in, or lets them again.
+         * @description Keeps somebody from signing in, or lets them again.
+         */
         put: operations["disable"];
         post?: never;
         delete?: never;
@@ -46,6 +58,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Ends the second factor of somebody who lost the device and the codes.
+         * @description Ends the second factor of somebody who lost the device and the codes.
+         */
         delete: operations["removeFactor"];
         options?: never;
         head?: never;
@@ -61,6 +77,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes a link by which somebody chooses a password; it is good once, for a while.
+         * @description Makes a link by which somebody chooses a password; it is good once, for a while.
+         */
         post: operations["link"];
         delete?: never;
         options?: never;
@@ -78,6 +98,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Lets go of whom the provider outside knows the account by.
+         * @description Lets go of whom the provider outside knows the account by.
+         */
         delete: operations["forgetOutside"];
         options?: never;
         head?: never;
@@ -93,6 +117,10 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
+        /**
+         * Begins a course, led by whoever asks.
+         * @description Begins a course, led by whoever asks.
+         */
         post: operations["create"];
         delete?: never;
         options?: never;
@@ -109,6 +137,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Begins an exercise, from a pattern or a folder.
+         * @description Begins an exercise, from a pattern or a folder.
+         */
         post: operations["begin"];
         delete?: never;
         options?: never;
@@ -125,6 +157,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes an exercise in that comes as a zip of its folder.
+         * @description Takes an exercise in that comes as a zip of its folder.
+         */
         post: operations["takeIn"];
         delete?: never;
         options?: never;
@@ -155,6 +191,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The sheet as RFC 4180 describes CSV, in UTF-8.
+         * @description The sheet as RFC 4180 describes CSV, in UTF-8.
+         */
         get: operations["csv_3"];
         put?: never;
         post?: never;
@@ -171,6 +211,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everything that was decided in the course, the newest first; what is left out of the question does not matter.
+         * @description Everything that was decided in the course, the newest first; what is left out of the question does not matter.
+         */
         get: operations["history"];
         put?: never;
         post?: never;
@@ -187,8 +231,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The remarks that a course keeps, the most used first.
+         * @description The remarks that a course keeps, the most used first.
+         */
         get: operations["library"];
         put?: never;
+        /**
+         * Keeps a remark for the course.
+         * @description Keeps a remark for the course.
+         */
         post: operations["keep"];
         delete?: never;
         options?: never;
@@ -204,8 +256,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Changes a remark that the course keeps.
+         * @description Changes a remark that the course keeps.
+         */
         put: operations["change_2"];
         post?: never;
+        /**
+         * Takes a remark out of those that the course keeps.
+         * @description Takes a remark out of those that the course keeps.
+         */
         delete: operations["takeOut"];
         options?: never;
         head?: never;
@@ -219,7 +279,15 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How the grade of a course is reckoned.
+         * @description How the grade of a course is reckoned. Its ETag goes with a change.
+         */
         get: operations["scheme"];
+        /**
+         * Says how the grade of a course is reckoned.
+         * @description Says how the grade of a course is reckoned.
+         */
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -237,6 +305,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What everybody would get by a scheme that is not kept.
+         * @description What everybody would get by a scheme that is not kept.
+         */
         post: operations["outlook_1"];
         delete?: never;
         options?: never;
@@ -285,6 +357,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Does what a plan said: all of it, or nothing.
+         * @description Does what a plan said: all of it, or nothing.
+         */
         post: operations["enrol"];
         delete?: never;
         options?: never;
@@ -301,6 +377,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes links by which students choose their passwords; each is told this once.
+         * @description Makes links by which students choose their passwords; each is told this once.
+         */
         post: operations["links"];
         delete?: never;
         options?: never;
@@ -317,6 +397,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what a roster would change, and changes nothing.
+         * @description Says what a roster would change, and changes nothing.
+         */
         post: operations["plan_1"];
         delete?: never;
         options?: never;
@@ -363,8 +447,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everybody in the course, with how they sign in.
+         * @description Everybody in the course, with how they sign in.
+         */
         get: operations["students"];
         put?: never;
+        /**
+         * Adds a student.
+         * @description Adds a student.
+         */
         post: operations["add_1"];
         delete?: never;
         options?: never;
@@ -379,6 +471,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The roster as RFC 4180 describes CSV, in UTF-8; what an import takes.
+         * @description The roster as RFC 4180 describes CSV, in UTF-8; what an import takes.
+         */
         get: operations["csv_2"];
         put?: never;
         post?: never;
@@ -396,6 +492,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Changes what is known of a student.
+         * @description Changes what is known of a student.
+         */
         put: operations["change_1"];
         post?: never;
         delete?: never;
@@ -412,6 +512,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says that a student has left the course, or is back.
+         * @description Says that a student has left the course, or is back. What they handed in stays.
+         */
         put: operations["leave"];
         post?: never;
         delete?: never;
@@ -427,6 +531,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Those of all courses that whoever asks has something to do in.
+         * @description Those of all courses that whoever asks has something to do in.
+         */
         get: operations["all_9"];
         put?: never;
         post?: never;
@@ -443,6 +551,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Which submissions have just the same mistakes.
+         * @description Which submissions have just the same mistakes.
+         */
         get: operations["alike"];
         put?: never;
         post?: never;
@@ -461,6 +573,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Answers several submissions in one go.
+         * @description Answers several submissions in one go.
+         */
         post: operations["give_3"];
         delete?: never;
         options?: never;
@@ -478,6 +594,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Takes an answer to several back, where nobody has gone on from it.
+         * @description Takes an answer to several back, where nobody has gone on from it.
+         */
         delete: operations["takeBack_1"];
         options?: never;
         head?: never;
@@ -493,6 +613,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has everything handed in for an exercise checked with the version in force.
+         * @description Has everything handed in for an exercise checked with the version in force.
+         */
         post: operations["checkAllAgain"];
         delete?: never;
         options?: never;
@@ -507,6 +631,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Whether those who mark it mark alike.
+         * @description Whether those who mark it mark alike.
+         */
         get: operations["evenness"];
         put?: never;
         post?: never;
@@ -523,6 +651,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who need not hand in, and why.
+         * @description Who need not hand in, and why.
+         */
         get: operations["all_12"];
         put?: never;
         post?: never;
@@ -540,8 +672,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Excuses a student, with a reason.
+         * @description Excuses a student, with a reason.
+         */
         put: operations["give_1"];
         post?: never;
+        /**
+         * Takes an excuse back.
+         * @description Takes an excuse back.
+         */
         delete: operations["withdraw_2"];
         options?: never;
         head?: never;
@@ -555,6 +695,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who may hand in later, and until when.
+         * @description Who may hand in later, and until when.
+         */
         get: operations["all_11"];
         put?: never;
         post?: never;
@@ -572,8 +716,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Lets a student hand in until another time.
+         * @description Lets a student hand in until another time.
+         */
         put: operations["give"];
         post?: never;
+        /**
+         * Takes a later deadline back.
+         * @description Takes a later deadline back.
+         */
         delete: operations["withdraw_1"];
         options?: never;
         head?: never;
@@ -587,6 +739,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What each student gets, as a page and as a PDF, of all whose work is settled; made while it is fetched.
+         * @description What each student gets, as a page and as a PDF, of all whose work is settled; made while it is fetched.
+         */
         get: operations["all_10"];
         put?: never;
         post?: never;
@@ -603,6 +759,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every student of an exercise with the attempt that counts.
+         * @description Every student of an exercise with the attempt that counts.
+         */
         get: operations["sheet"];
         put?: never;
         post?: never;
@@ -619,6 +779,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The sheet as RFC 4180 describes CSV, in UTF-8.
+         * @description The sheet as RFC 4180 describes CSV, in UTF-8.
+         */
         get: operations["csv_1"];
         put?: never;
         post?: never;
@@ -635,6 +799,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The model solutions of an exercise.
+         * @description The model solutions of an exercise.
+         */
         get: operations["names"];
         put?: never;
         post?: never;
@@ -651,6 +819,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Checked anew by the version in force, unless that was done of late.
+         * @description Checked anew by the version in force, unless that was done of late.
+         */
         get: operations["one_5"];
         put?: never;
         post?: never;
@@ -667,8 +839,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Piles of hand-ins that wait to be confirmed.
+         * @description Piles of hand-ins that wait to be confirmed.
+         */
         get: operations["all_2"];
         put?: never;
+        /**
+         * Takes a pile apart and says whose is what; nothing counts yet.
+         * @description Takes a pile apart and says whose is what; nothing counts yet.
+         */
         post: operations["upload_1"];
         delete?: never;
         options?: never;
@@ -683,9 +863,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A pile, with whose each piece seems to be.
+         * @description A pile, with whose each piece seems to be.
+         */
         get: operations["one_4"];
         put?: never;
         post?: never;
+        /**
+         * Throws a pile away.
+         * @description Throws a pile away. Nothing of it is handed in.
+         */
         delete: operations["discard"];
         options?: never;
         head?: never;
@@ -701,6 +889,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Hands in what is settled.
+         * @description Hands in what is settled.
+         */
         post: operations["confirm_1"];
         delete?: never;
         options?: never;
@@ -716,6 +908,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says whose a piece of a pile is, or leaves it out.
+         * @description Says whose a piece of a pile is, or leaves it out.
+         */
         put: operations["settle_2"];
         post?: never;
         delete?: never;
@@ -733,6 +929,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has a table done, all of it or nothing.
+         * @description Has a table done, all of it or nothing.
+         */
         post: operations["take"];
         delete?: never;
         options?: never;
@@ -747,6 +947,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every attempt with the points of every item, as RFC 4180 describes CSV, in UTF-8.
+         * @description Every attempt with the points of every item, as RFC 4180 describes CSV, in UTF-8.
+         */
         get: operations["csv"];
         put?: never;
         post?: never;
@@ -765,6 +969,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what a table would change, and changes nothing.
+         * @description Says what a table would change, and changes nothing.
+         */
         post: operations["plan"];
         delete?: never;
         options?: never;
@@ -779,9 +987,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How many checks of an exercise wait.
+         * @description How many checks of an exercise wait.
+         */
         get: operations["view_4"];
         put?: never;
         post?: never;
+        /**
+         * Calls off what waits; what is being checked goes on.
+         * @description Calls off what waits; what is being checked goes on.
+         */
         delete: operations["callOff_1"];
         options?: never;
         head?: never;
@@ -796,6 +1012,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Has the checks of an exercise wait, or go on.
+         * @description Has the checks of an exercise wait, or go on.
+         */
         put: operations["pause"];
         post?: never;
         delete?: never;
@@ -811,8 +1031,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who reads whose work.
+         * @description Who reads whose work.
+         */
         get: operations["view_2"];
         put?: never;
+        /**
+         * Shares work out that nobody has settled.
+         * @description Shares work out that nobody has settled.
+         */
         post: operations["shareOut"];
         delete?: never;
         options?: never;
@@ -829,6 +1057,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes the next one from the common stack.
+         * @description Takes the next one from the common stack.
+         */
         post: operations["takeNext"];
         delete?: never;
         options?: never;
@@ -844,6 +1076,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Gives a student’s work from one reader to another.
+         * @description Gives a student’s work from one reader to another.
+         */
         put: operations["handOver"];
         post?: never;
         delete?: never;
@@ -859,8 +1095,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far an exercise is on the way back to its students.
+         * @description How far an exercise is on the way back to its students.
+         */
         get: operations["view_1"];
         put?: never;
+        /**
+         * Gives back what is settled, now or at a set time.
+         * @description Gives back what is settled, now or at a set time.
+         */
         post: operations["giveBack"];
         delete?: never;
         options?: never;
@@ -877,6 +1121,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes back what was given back, with a reason.
+         * @description Takes back what was given back, with a reason.
+         */
         post: operations["takeBack"];
         delete?: never;
         options?: never;
@@ -894,6 +1142,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Calls off what waits for its time.
+         * @description Calls off what waits for its time.
+         */
         delete: operations["callOff_2"];
         options?: never;
         head?: never;
@@ -907,9 +1159,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What is read a second time, and where the two differ.
+         * @description What is read a second time, and where the two differ.
+         */
         get: operations["view"];
         put?: never;
+        /**
+         * Draws what is read a second time.
+         * @description Draws what is read a second time.
+         */
         post: operations["draw"];
+        /**
+         * Calls off what nobody has finished.
+         * @description Calls off what nobody has finished.
+         */
         delete: operations["callOff"];
         options?: never;
         head?: never;
@@ -924,6 +1188,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Settles where two readers differ.
+         * @description Settles where two readers differ.
+         */
         put: operations["settle_1"];
         post?: never;
         delete?: never;
@@ -941,6 +1209,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Hands in for a student.
+         * @description Hands in for a student. It is checked in the background.
+         */
         post: operations["handIn_1"];
         delete?: never;
         options?: never;
@@ -957,6 +1229,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has some of what was handed in checked again.
+         * @description Has some of what was handed in checked again.
+         */
         post: operations["checkSomeAgain"];
         delete?: never;
         options?: never;
@@ -971,6 +1247,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Submissions of different students that are equal but for the names in them.
+         * @description Submissions of different students that are equal but for the names in them.
+         */
         get: operations["twins"];
         put?: never;
         post?: never;
@@ -987,6 +1267,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every claim at every submission, so ordered that likes lie together.
+         * @description Every claim at every submission, so ordered that likes lie together.
+         */
         get: operations["weave"];
         put?: never;
         post?: never;
@@ -1003,9 +1287,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An exercise as it is in force: what is set, what is asked, and its rules.
+         * @description An exercise as it is in force: what is set, what is asked, and its rules.
+         */
         get: operations["one_3"];
         put?: never;
         post?: never;
+        /**
+         * Takes an exercise away for which nothing was handed in.
+         * @description Takes an exercise away for which nothing was handed in.
+         */
         delete: operations["delete"];
         options?: never;
         head?: never;
@@ -1019,6 +1311,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The exercise as it is being written, as a zip of its folder.
+         * @description The exercise as it is being written, as a zip of its folder.
+         */
         get: operations["takeOut_1"];
         put?: never;
         post?: never;
@@ -1035,6 +1331,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An exercise as it is being written.
+         * @description An exercise as it is being written.
+         */
         get: operations["manuscript"];
         put?: never;
         post?: never;
@@ -1051,9 +1351,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A file of an exercise as it is being written.
+         * @description A file of an exercise as it is being written.
+         */
         get: operations["file"];
         put: operations["write_1"];
         post?: never;
+        /**
+         * Takes a file of an exercise away.
+         * @description Takes a file of an exercise away.
+         */
         delete: operations["remove_1"];
         options?: never;
         head?: never;
@@ -1069,6 +1377,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Puts files into a folder of the manuscript, in place of those of the same path.
+         * @description Puts files into a folder of the manuscript, in place of those of the same path.
+         */
         post: operations["upload"];
         delete?: never;
         options?: never;
@@ -1084,6 +1396,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Writes the settings as a form has them.
+         * @description Writes the settings as a form has them.
+         */
         put: operations["write"];
         post?: never;
         delete?: never;
@@ -1099,8 +1415,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An exercise as a student sees it.
+         * @description An exercise as a student sees it.
+         */
         get: operations["one_1"];
         put?: never;
+        /**
+         * Hands in.
+         * @description Hands in. Just what was handed in last already is no further attempt; its receipt is given once more.
+         */
         post: operations["handIn"];
         delete?: never;
         options?: never;
@@ -1115,6 +1439,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A picture of the brief.
+         * @description A picture of the brief.
+         */
         get: operations["picture_1"];
         put?: never;
         post?: never;
@@ -1133,6 +1461,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what is in an upload; nothing is stored.
+         * @description Says what is in an upload; nothing is stored.
+         */
         post: operations["preview"];
         delete?: never;
         options?: never;
@@ -1147,6 +1479,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The code to begin with, as a zip.
+         * @description The code to begin with, as a zip.
+         */
         get: operations["starter"];
         put?: never;
         post?: never;
@@ -1163,6 +1499,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A picture of the brief, as it is being written or as it is in force.
+         * @description A picture of the brief, as it is being written or as it is in force.
+         */
         get: operations["picture"];
         put?: never;
         post?: never;
@@ -1180,6 +1520,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says at which place in the course an exercise stands.
+         * @description Says at which place in the course an exercise stands.
+         */
         put: operations["move"];
         post?: never;
         delete?: never;
@@ -1197,6 +1541,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has a solution of the manuscript judged by what is written.
+         * @description Has a solution of the manuscript judged by what is written.
+         */
         post: operations["trial"];
         delete?: never;
         options?: never;
@@ -1213,6 +1561,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Puts what is written in force.
+         * @description Puts what is written in force.
+         */
         post: operations["putInForce"];
         delete?: never;
         options?: never;
@@ -1229,6 +1581,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Goes on from an earlier version.
+         * @description Goes on from an earlier version.
+         */
         post: operations["restore"];
         delete?: never;
         options?: never;
@@ -1245,6 +1601,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Whose password the link chooses; the token comes in the body, so that no log keeps it.
+         * @description Whose password the link chooses; the token comes in the body, so that no log keeps it.
+         */
         post: operations["ofLink"];
         delete?: never;
         options?: never;
@@ -1275,6 +1635,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The exercises of all one's courses that are open, or were.
+         * @description The exercises of all one's courses that are open, or were.
+         */
         get: operations["all_8"];
         put?: never;
         post?: never;
@@ -1291,6 +1655,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What happens in the courses of whoever asks, as server-sent events.
+         * @description What happens in the courses of whoever asks, as server-sent events.
+         */
         get: operations["news"];
         put?: never;
         post?: never;
@@ -1309,6 +1677,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What could stand at a place in such a text.
+         * @description What could stand at a place in such a text.
+         */
         post: operations["complete"];
         delete?: never;
         options?: never;
@@ -1325,6 +1697,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The text with one change made, everything else as it stood.
+         * @description The text with one change made, everything else as it stood.
+         */
         post: operations["edit"];
         delete?: never;
         options?: never;
@@ -1341,6 +1717,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The text in the usual layout, with its comments.
+         * @description The text in the usual layout, with its comments.
+         */
         post: operations["layOut"];
         delete?: never;
         options?: never;
@@ -1357,6 +1737,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads a text in the notation for patterns and says what is wrong with it.
+         * @description Reads a text in the notation for patterns and says what is wrong with it. Nothing is kept.
+         */
         post: operations["read"];
         delete?: never;
         options?: never;
@@ -1371,6 +1755,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The words of the notation.
+         * @description The words of the notation.
+         */
         get: operations["vocabulary"];
         put?: never;
         post?: never;
@@ -1387,6 +1775,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The patterns of the catalogue.
+         * @description The patterns of the catalogue.
+         */
         get: operations["all_7"];
         put?: never;
         post?: never;
@@ -1403,6 +1795,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A pattern of the catalogue.
+         * @description A pattern of the catalogue.
+         */
         get: operations["one_2"];
         put?: never;
         post?: never;
@@ -1419,6 +1815,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Whether student programs can be run here, and how they are kept apart.
+         * @description Whether student programs can be run here, and how they are kept apart.
+         */
         get: operations["state_1"];
         put?: never;
         post?: never;
@@ -1454,6 +1854,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Signs out here and wherever else somebody is signed in under this name.
+         * @description Signs out here and wherever else somebody is signed in under this name.
+         */
         delete: operations["signOutEverywhere"];
         options?: never;
         head?: never;
@@ -1516,6 +1920,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Changes one's own password; whoever is signed in elsewhere under the same name has to sign in again.
+         * @description Changes one's own password; whoever is signed in elsewhere under the same name has to sign in again.
+         */
         put: operations["change"];
         post?: never;
         delete?: never;
@@ -1533,6 +1941,10 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
+        /**
+         * Makes one; its secret is told in this answer and never again.
+         * @description Makes one; its secret is told in this answer and never again.
+         */
         post: operations["make"];
         delete?: never;
         options?: never;
@@ -1563,6 +1975,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A submission: its report, and what people made of it.
+         * @description A submission: its report, and what people made of it. Its ETag goes with a change.
+         */
         get: operations["view_3"];
         put?: never;
         post?: never;
@@ -1579,6 +1995,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What the student of a submission would see if it were returned now, for the staff.
+         * @description What the student of a submission would see if it were returned now, for the staff.
+         */
         get: operations["asStudent"];
         put?: never;
         post?: never;
@@ -1596,6 +2016,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Gives roles to types, with a reason, and has the submission checked so; no roles leave all to the check again.
+         * @description Gives roles to types, with a reason, and has the submission checked so; no roles leave all to the check again.
+         */
         put: operations["bind"];
         post?: never;
         delete?: never;
@@ -1613,6 +2037,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What would follow; nothing is kept.
+         * @description What would follow; nothing is kept.
+         */
         post: operations["outlook"];
         delete?: never;
         options?: never;
@@ -1629,6 +2057,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has a submission checked again, with the version in force.
+         * @description Has a submission checked again, with the version in force.
+         */
         post: operations["checkAgain"];
         delete?: never;
         options?: never;
@@ -1644,6 +2076,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Writes the feedback on the whole, in Markdown.
+         * @description Writes the feedback on the whole, in Markdown.
+         */
         put: operations["feedback"];
         post?: never;
         delete?: never;
@@ -1659,6 +2095,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The claims as SARIF 2.1.0.
+         * @description The claims as SARIF 2.1.0.
+         */
         get: operations["sarif"];
         put?: never;
         post?: never;
@@ -1675,6 +2115,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One attempt: the receipt, and what was found as far as it is shown.
+         * @description One attempt: the receipt, and what was found as far as it is shown.
+         */
         get: operations["attempt"];
         put?: never;
         post?: never;
@@ -1691,6 +2135,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One's own work that was given back, as a PDF.
+         * @description One's own work that was given back, as a PDF.
+         */
         get: operations["own"];
         put?: never;
         post?: never;
@@ -1707,6 +2155,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How an attempt of one's own came by git, and the steps on the way, as far as the exercise shows them.
+         * @description How an attempt of one's own came by git, and the steps on the way, as far as the exercise shows them.
+         */
         get: operations["push_1"];
         put?: never;
         post?: never;
@@ -1723,8 +2175,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What one asked about one’s points.
+         * @description What one asked about one’s points.
+         */
         get: operations["all"];
         put?: never;
+        /**
+         * Asks about the points of something.
+         * @description Asks about the points of something.
+         */
         post: operations["ask"];
         delete?: never;
         options?: never;
@@ -1739,6 +2199,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Lines of a file of one's own.
+         * @description Lines of a file of one's own.
+         */
         get: operations["source_1"];
         put?: never;
         post?: never;
@@ -1756,8 +2220,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Gives points for something that was asked.
+         * @description Gives points for something that was asked. Other points than proposed need a reason.
+         */
         put: operations["decide"];
         post?: never;
+        /**
+         * Goes back to the points that the check proposes.
+         * @description Goes back to the points that the check proposes.
+         */
         delete: operations["withdraw"];
         options?: never;
         head?: never;
@@ -1771,6 +2243,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How it came by git, and the steps on the way.
+         * @description How it came by git, and the steps on the way.
+         */
         get: operations["push"];
         put?: never;
         post?: never;
@@ -1787,6 +2263,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What the student of a submission asks about points.
+         * @description What the student of a submission asks about points.
+         */
         get: operations["all_6"];
         put?: never;
         post?: never;
@@ -1804,6 +2284,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Answers a student’s question.
+         * @description Answers a student’s question.
+         */
         put: operations["answer"];
         post?: never;
         delete?: never;
@@ -1821,6 +2305,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Somebody has it open, and says so again before {@link Readers Readers} takes them for gone.
+         * @description Somebody has it open, and says so again before {@link Readers Readers} takes them for gone.
+         */
         post: operations["reading"];
         delete?: never;
         options?: never;
@@ -1837,6 +2325,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Somebody has closed it.
+         * @description Somebody has closed it.
+         */
         post: operations["readNoMore"];
         delete?: never;
         options?: never;
@@ -1853,6 +2345,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says something of a claim or of lines.
+         * @description Says something of a claim or of lines.
+         */
         post: operations["add"];
         delete?: never;
         options?: never;
@@ -1868,8 +2364,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Changes a remark.
+         * @description Changes a remark.
+         */
         put: operations["rewrite"];
         post?: never;
+        /**
+         * Takes a remark away.
+         * @description Takes a remark away.
+         */
         delete: operations["remove"];
         options?: never;
         head?: never;
@@ -1883,6 +2387,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The runs as JUnit XML.
+         * @description The runs as JUnit XML.
+         */
         get: operations["junit"];
         put?: never;
         post?: never;
@@ -1900,6 +2408,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says that a person has looked at everything, or takes it back.
+         * @description Says that a person has looked at everything, or takes it back.
+         */
         put: operations["settle"];
         post?: never;
         delete?: never;
@@ -1915,6 +2427,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A file's text, at most {@value SourcePiece#LINES} lines of it.
+         * @description A file's text, at most {@value SourcePiece#LINES} lines of it.
+         */
         get: operations["source"];
         put?: never;
         post?: never;
@@ -1931,6 +2447,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The machines that check.
+         * @description The machines that check.
+         */
         get: operations["all_5"];
         put?: never;
         post?: never;
@@ -1944,23 +2464,32 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description An account in the list of all. */
         AccountLine: {
             /** Format: int64 */
             id: number;
             login: string;
             name: string;
+            /** @description whether it signed in through the provider outside */
             outside: boolean;
             /** @enum {string} */
             role: "LEAD" | "TUTOR" | "STUDENT";
+            /** @description whether a code is asked for beside the password */
             secondFactor: boolean;
             /** @enum {string} */
             state: "INVITED" | "ACTIVE" | "DISABLED";
         };
+        /** @description A submission among those that are alike. */
         Alike: {
+            /** @description whether there is some already */
             feedback: boolean;
+            /** @description null where no role was found */
             form?: string;
             late: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of the ways to miss it has, from 0
+             */
             miss: number;
             /** Format: double */
             points: number;
@@ -1970,17 +2499,25 @@ export interface components {
             student: components["schemas"]["Student"];
             /** Format: int64 */
             submissionId: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description what the check could not decide and no person has
+             */
             toSettle: number;
+            /** @description of its review, to be sent back with an answer */
             version: string;
         };
+        /** @description A submission that is answered. */
         Answered: {
             /** Format: int64 */
             submission: number;
+            /** @description of its review as it was read */
             version: string;
         };
+        /** @description Something asked for, with its points; the texts still have role names in braces. */
         Asked: {
             essential: boolean;
+            /** @description what to try when it is not met; may be empty */
             hint: string;
             id: string;
             /** Format: double */
@@ -1989,7 +2526,10 @@ export interface components {
         };
         AskedView: {
             questions: components["schemas"]["QuestionView"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when questions are taken; null where they are not, or no more
+             */
             until?: string;
         };
         AttemptLink: {
@@ -1998,25 +2538,31 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        /** @description What an exercise is to begin with: a pattern of the catalogue or two at once, an earlier exercise, or nothing. */
         Beginning: {
             /** Format: int64 */
             exercise?: number;
             pattern?: string;
+            /** @description by roles of the second pattern those of the first that the same type plays; null for none */
             same?: {
                 [key: string]: string;
             };
+            /** @description a further pattern that is asked for in the same program; null for none */
             second?: string;
+            /** @description null for the pattern's or the other's */
             title?: string;
         };
         Begun: {
             /** Format: int64 */
             id: number;
         };
+        /** @description Roles that a person gave. */
         BindingView: {
             /** Format: date-time */
             at: string;
             by: string;
             reason: string;
+            /** @description ids of types by role */
             roles: {
                 [key: string]: string[];
             };
@@ -2028,22 +2574,29 @@ export interface components {
             messages: components["schemas"]["Message"][];
             participants: components["schemas"]["Participant"][];
         };
+        /** @description What somebody gave in one case. */
         CaseGiven: {
             /** Format: int64 */
             account: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the points
+             */
             mean: number;
             name: string;
+            /** @description some of them */
             submissions: number[];
             /** Format: int32 */
             times: number;
         };
+        /** @description A change, for the history. */
         Change: {
             after?: string;
             /** Format: date-time */
             at: string;
             before?: string;
             by: string;
+            /** @description what points were for; null for other changes */
             item?: string;
             reason?: string;
             what: string;
@@ -2079,13 +2632,17 @@ export interface components {
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
         ChecksBegun: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many are checked
+             */
             submissions: number;
         };
         ChosenPassword: {
             password: string;
             token: string;
         };
+        /** @description A requirement; conditions under <code>when</code> say when it applies. */
         Claim: {
             conditions: components["schemas"]["Said"][];
             essential: boolean;
@@ -2114,16 +2671,20 @@ export interface components {
             place?: components["schemas"]["Evidence"];
             roles: string[];
         };
+        /** @description Somebody who could be asked to help. */
         Colleague: {
             /** Format: int64 */
             account: number;
             login: string;
             name: string;
         };
+        /** @description A commit that was pushed. */
         Commit: {
             /** Format: date-time */
             committedAt: string;
+            /** @description its SHA-1, in hexadecimal digits */
             hash: string;
+            /** @description as its author wrote it, cut where it is very long */
             message: string;
         };
         Comparison: {
@@ -2132,19 +2693,28 @@ export interface components {
             of: string;
         };
         Confirmation: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the pile was handed in; null for when it was uploaded
+             */
             at?: string;
         };
         CountedAttempt: {
             /** Format: int32 */
             attempt: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             attempts: number;
             compiled: boolean;
             failure?: string;
             form?: string;
             late: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points taken off for being late
+             */
             lateCost: number;
             marks: components["schemas"]["Mark"][];
             progress?: string;
@@ -2156,7 +2726,10 @@ export interface components {
             toSettle: number;
             /** Format: date-time */
             uploadedAt: string;
-            /** @enum {string} */
+            /**
+             * @description null before there is a report
+             * @enum {string}
+             */
             verdict?: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
         CourseGrade: {
@@ -2174,6 +2747,7 @@ export interface components {
         CourseLine: {
             /** Format: int64 */
             id: number;
+            /** @description what whoever asks may do in it */
             rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
             term: string;
             title: string;
@@ -2184,6 +2758,7 @@ export interface components {
             /** Format: int64 */
             courseId: number;
             lines: components["schemas"]["SheetLine"][];
+            /** @description the groups that whoever asks looks after */
             ownGroups: string[];
             scheme: components["schemas"]["SchemeView"];
         };
@@ -2195,6 +2770,7 @@ export interface components {
             staff: components["schemas"]["Member"][];
             term: string;
             title: string;
+            /** @description whether tutors see the groups that they do not look after */
             tutorsSeeAll: boolean;
             zone: string;
         };
@@ -2203,6 +2779,7 @@ export interface components {
             levels: components["schemas"]["Level"][];
             text: string;
         };
+        /** @description Points given by a person for one item. */
         Decision: {
             /** Format: date-time */
             at: string;
@@ -2229,12 +2806,14 @@ export interface components {
             line: number;
             message: string;
         };
+        /** @description Where two readers differ. */
         Difference: {
             first: components["schemas"]["Gave"];
             item: string;
             /** Format: double */
             possible: number;
             second: components["schemas"]["Gave"];
+            /** @description what the points are for, in words */
             title: string;
         };
         Direction: {
@@ -2242,7 +2821,10 @@ export interface components {
         };
         EvennessView: {
             cases: components["schemas"]["LikeCase"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points, the most there could be
+             */
             possible: number;
             tutors: components["schemas"]["TutorPoints"][];
         };
@@ -2254,6 +2836,7 @@ export interface components {
             line: number;
             note: string;
         };
+        /** @description An excuse as staff see it. */
         ExcuseLine: {
             /** Format: int64 */
             exercise: number;
@@ -2266,7 +2849,10 @@ export interface components {
         };
         ExerciseLine: {
             course: components["schemas"]["Heading"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description null for no end
+             */
             dueAt?: string;
             /** Format: int64 */
             id: number;
@@ -2275,14 +2861,20 @@ export interface components {
             /** Format: date-time */
             opensAt?: string;
             title: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the version in force; null for one that is still being written
+             */
             version?: number;
         };
         ExerciseView: {
             brief: string;
             course: components["schemas"]["Heading"];
             criteria: components["schemas"]["Criterion"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description null for no end
+             */
             dueAt?: string;
             /** Format: int64 */
             id: number;
@@ -2293,9 +2885,13 @@ export interface components {
             rules?: components["schemas"]["Rules"];
             students: components["schemas"]["Student"][];
             title: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the version in force; null for one that is still being written, of which nothing more is told here
+             */
             version?: number;
         };
+        /** @description An extension as staff see it. */
         ExtensionLine: {
             /** Format: date-time */
             dueAt: string;
@@ -2306,10 +2902,17 @@ export interface components {
             /** Format: int64 */
             student: number;
         };
+        /** @description How it stands with somebody's second factor. */
         FactorState: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many recovery codes can still be used
+             */
             codesLeft: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description null where there is none
+             */
             since?: string;
         };
         FactorWanted: {
@@ -2324,16 +2927,22 @@ export interface components {
         Feedback: {
             text: string;
         };
+        /** @description A file of a manuscript. */
         FileLine: {
             /** Format: date-time */
             changedAt: string;
+            /** @description name; null where nobody was asked */
             changedBy?: string;
             path: string;
             /** Format: int64 */
             revision: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in bytes
+             */
             size: number;
         };
+        /** @description A text of the manuscript. */
         FileText: {
             path: string;
             /** Format: int64 */
@@ -2354,11 +2963,14 @@ export interface components {
             status: "MET" | "PARTLY" | "UNMET" | "UNCLEAR" | "NOT_APPLICABLE";
             text: components["schemas"]["Sentence"];
         };
+        /** @description What a check found, as far as a student may see it: no points, and nothing that the exercise keeps back. */
         Findings: {
             compiled: boolean;
             diagnostics: components["schemas"]["Diagnostic"][];
+            /** @description the submission as a class diagram; null in what was kept from before there was one */
             diagram?: components["schemas"]["ClassDiagram"];
             findings: components["schemas"]["Finding"][];
+            /** @description null where no role was found */
             form?: string;
             places: {
                 [key: string]: components["schemas"]["Evidence"][];
@@ -2366,7 +2978,9 @@ export interface components {
             roles: {
                 [key: string]: string[];
             };
+            /** @description empty where the exercise does not show them */
             scenarios: components["schemas"]["ScenarioResult"][];
+            /** @description whether it does */
             scenariosShown: boolean;
         };
         FormClaims: {
@@ -2376,18 +2990,25 @@ export interface components {
             place: string;
         };
         FormView: {
+            /** @description how the form differs from the others; may be empty */
             doc: string;
             name: string;
         };
+        /** @description What somebody gave, and why. */
         Gave: {
             /** Format: double */
             points: number;
             reason?: string;
         };
+        /** @description What it came to. */
         Given: {
             answered: number[];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description to take it back by
+             */
             id: number;
+            /** @description submissions that somebody changed meanwhile, as they are */
             leftOut: number[];
         };
         GivenAnswer: {
@@ -2414,6 +3035,7 @@ export interface components {
         GivenOrder: {
             /** Format: date-time */
             at?: string;
+            /** @description all where left out */
             groups?: string[];
             /** Format: date-time */
             questionsUntil?: string;
@@ -2434,20 +3056,31 @@ export interface components {
             reason?: string;
         };
         GivenReader: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description who had it when this was asked for; null for the stack
+             */
             from?: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description null for back to the stack
+             */
             to?: number;
         };
         GivenRoles: {
             reason?: string;
+            /** @description ids of types by role; a role that is not there is left to the check */
             roles: {
                 [key: string]: string[];
             };
         };
         GivenSample: {
+            /** @description whether the second sees nothing of the first; true where left out */
             blind?: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the share of what is settled that is read twice
+             */
             percent: number;
         };
         GivenScheme: {
@@ -2464,6 +3097,7 @@ export interface components {
             reason?: string;
         };
         GivenShares: {
+            /** @description whether what was given to somebody is shared out again; false where left out */
             anew?: boolean;
             readers: number[];
             /** @enum {string} */
@@ -2491,35 +3125,56 @@ export interface components {
         };
         Group: {
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many are in it
+             */
             students: number;
         };
+        /** @description Something that was ordered. */
         HandBackLine: {
             /** Format: date-time */
             at: string;
             by: string;
             calledOff: boolean;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description null while it waits
+             */
             doneAt?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description submissions; null while it waits
+             */
             givenBack?: number;
+            /** @description empty for all */
             groups: string[];
             /** Format: int64 */
             id: number;
             /** Format: date-time */
             questionsUntil?: string;
         };
+        /** @description How far an exercise is on the way back to its students. */
         HandBackView: {
+            /** @description those of whom nothing is settled, or whose second reading has not ended in one */
             notReady: components["schemas"]["NotReady"][];
             orders: components["schemas"]["HandBackLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description attempts that are settled and not given back
+             */
             ready: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description attempts that their students see
+             */
             returned: number;
         };
+        /** @description What a page's head says of a course. */
         Heading: {
             /** Format: int64 */
             id: number;
+            /** @description may be empty */
             term: string;
             title: string;
         };
@@ -2533,6 +3188,7 @@ export interface components {
         HeldBack: {
             paused: boolean;
         };
+        /** @description A decision. */
         HistoryLine: {
             after?: string;
             /** Format: date-time */
@@ -2541,21 +3197,36 @@ export interface components {
             attempt?: number;
             before?: string;
             by?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description null where it is about all
+             */
             exercise?: number;
+            /** @description what points were for; null for other decisions */
             item?: string;
             name?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of the exercise; null as that
+             */
             number?: number;
             reason?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description null where it is about all
+             */
             student?: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description null where it is not about one
+             */
             submission?: number;
+            /** @description points, feedback, and so on */
             what: string;
         };
         HistoryPage: {
             lines: components["schemas"]["HistoryLine"][];
+            /** @description whether there are older ones */
             more: boolean;
         };
         Invitation: {
@@ -2566,6 +3237,7 @@ export interface components {
         };
         Invited: {
             account: components["schemas"]["AccountLine"];
+            /** @description to be handed to whoever the account is for */
             link: components["schemas"]["Link"];
         };
         JointRemark: {
@@ -2577,20 +3249,31 @@ export interface components {
             submissions: components["schemas"]["Answered"][];
         };
         JsonNode: unknown;
+        /** @description A remark of the library. */
         KeptRemark: {
+            /** @description requirement, scenario or criterion; null where about anything */
             about?: string;
             by: string;
             /** Format: date-time */
             changedAt: string;
             /** Format: int64 */
             id: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description given with it for what it is about; null where none are
+             */
             points?: number;
+            /** @description in Markdown, with names of roles and members in braces */
             text: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often it was used
+             */
             used: number;
         };
+        /** @description What is missing, with the most that can be given for it. */
         Lacking: {
+            /** @description by which points are given */
             item: string;
             /** Format: double */
             possible: number;
@@ -2609,25 +3292,40 @@ export interface components {
             points: number;
             text: string;
         };
+        /** @description Submissions in which the check had found just the same at something, marked by several. */
         LikeCase: {
+            /** @description who stands out, as a question; null where nobody does */
             asks?: string;
             given: components["schemas"]["CaseGiven"][];
             item: string;
+            /** @description what was there instead, with roles in braces; null where it was met */
             near?: string;
             /** Format: double */
             possible: number;
             /** Format: double */
             proposed: number;
         };
+        /** @description Submissions with the same mistakes. */
         Likeness: {
+            /** @description whether they do */
             compiles: boolean;
+            /**
+             * @description those with the same way to miss together, the most frequent way first; of these those that nobody has
+             *          settled
+             */
             members: components["schemas"]["Alike"][];
+            /** @description what is there instead of what is missing, the most frequent first */
             misses: components["schemas"]["Miss"][];
+            /** @description none where nothing is missing, or where they do not compile */
             mistakes: components["schemas"]["Lacking"][];
         };
         LikenessView: {
+            /** @description the largest first; of those as large, that with the fewest mistakes */
             groups: components["schemas"]["Likeness"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many were handed in and have no report yet
+             */
             unchecked: number;
         };
         LimitLine: {
@@ -2635,6 +3333,7 @@ export interface components {
             amount: number;
             /** Format: int32 */
             most: number;
+            /** @description in the words of the notation */
             of: string;
             /** Format: int32 */
             usual: number;
@@ -2647,14 +3346,18 @@ export interface components {
             kind: "BUILT" | "CALLED" | "HEARD" | "EXPECTED" | "PRINTED" | "STOPPED" | "CASE";
             text: components["schemas"]["Sentence"];
         };
+        /** @description A link that works once. */
         Link: {
             /** Format: date-time */
             expiresAt: string;
+            /** @description what stands in it */
             token: string;
         };
         LinksWanted: {
+            /** @description null for all who have not signed in yet */
             students?: number[];
         };
+        /** @description Everything a page of the exercise needs to write on. */
         ManuscriptView: {
             brief: string;
             course: components["schemas"]["Heading"];
@@ -2665,23 +3368,28 @@ export interface components {
             number: number;
             pattern: string;
             problems: components["schemas"]["Problem"][];
+            /** @description null where the file cannot be read as it stands */
             settings?: components["schemas"]["SettingsForm"];
             settingsText: string;
             solutions: components["schemas"]["SolutionLine"][];
             title: string;
+            /** @description paths in which it differs from the version in force */
             unlike: string[];
             versions: components["schemas"]["VersionLine"][];
         };
+        /** @description A claim or scenario in a list, told by its stroke. */
         Mark: {
             label: string;
             /** @enum {string} */
             stroke: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
         };
+        /** @description Somebody of the staff and what they do. */
         Member: {
             /** Format: int64 */
             account: number;
             /** @enum {string} */
             duty: "LEAD" | "TUTOR" | "READER" | "STUDENT";
+            /** @description the groups they look after */
             groups: string[];
             name: string;
         };
@@ -2694,11 +3402,17 @@ export interface components {
             thread: number;
             to: string;
         };
+        /** @description A way to miss what is missing. */
         Miss: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many have it
+             */
             count: number;
+            /** @description for each mistake what is there instead, roles in braces; in the order of the mistakes */
             said: string[];
         };
+        /** @description What is wrong, and where, both from 1. */
         Mistake: {
             /** Format: int32 */
             column: number;
@@ -2707,6 +3421,7 @@ export interface components {
             message: string;
         };
         ModelName: {
+            /** @description <code>starter</code>, or <code>solution-</code> with the name of a right solution */
             id: string;
             title: string;
         };
@@ -2714,6 +3429,7 @@ export interface components {
             path: string;
             text: string;
         };
+        /** @description A model with what its check finds. */
         ModelView: {
             id: string;
             report: components["schemas"]["CheckReport"];
@@ -2721,9 +3437,11 @@ export interface components {
             title: string;
         };
         Name: {
+            /** @description what it is for; may be empty */
             doc: string;
             /** @enum {string} */
             kind: "ROLE" | "OPERATION" | "FIELD";
+            /** @description whether several may play the role */
             many: boolean;
             name: string;
         };
@@ -2737,18 +3455,23 @@ export interface components {
             item?: string;
             text?: string;
         };
+        /** @description What is to be said. */
         NewRemark: {
             /** Format: int32 */
             endLine?: number;
             file?: string;
             item?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the remark of the library that it was made from; null where it was written here
+             */
             library?: number;
             /** Format: int32 */
             line?: number;
             text: string;
         };
         NewToken: {
+            /** @description told this once and kept nowhere */
             secret: string;
             token: components["schemas"]["TokenLine"];
         };
@@ -2756,13 +3479,18 @@ export interface components {
             /** Format: int64 */
             submission: number;
         };
+        /** @description Somebody whose work cannot be given back yet. */
         NotReady: {
             group: string;
             name: string;
             /** Format: int64 */
             student: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description their last attempt
+             */
             submission: number;
+            /** @description in words */
             why: string;
         };
         NotationText: {
@@ -2771,11 +3499,16 @@ export interface components {
         Note: {
             note?: string;
         };
+        /** @description A second factor that is offered: it counts once a code of it was given back. */
         OfferedFactor: {
+            /** @description the same for a device that reads addresses */
             address: string;
+            /** @description the address for a camera, as a <code>data:</code> address */
             picture: string;
+            /** @description to be typed into a device that has no camera, in base 32 */
             secret: string;
         };
+        /** @description What would follow from other roles; <code>roles</code> are names of types, with those that the check then finds. */
         Outlook: {
             after: components["schemas"]["Points"];
             before: components["schemas"]["Points"];
@@ -2784,19 +3517,26 @@ export interface components {
             };
             turned: components["schemas"]["Turned"][];
         };
+        /** @description A provider outside that signs people in. */
         Outside: {
+            /** @description where a browser goes for it */
             address: string;
             name: string;
         };
+        /** @description An attempt of one's own. */
         OwnAttempt: {
             /** Format: int32 */
             attempt: number;
+            /** @description whether staff handed it in */
             bySomebodyElse: boolean;
+            /** @description whether it is the one that counts; null as long as that is not known */
             counts?: boolean;
+            /** @description by what it is known in the records */
             hash: string;
             /** Format: int64 */
             id: number;
             late: boolean;
+            /** @description what its check is doing; null when it does nothing */
             progress?: string;
             /** @enum {string} */
             state: "QUEUED" | "RUNNING" | "CHECKED" | "FAILED";
@@ -2809,9 +3549,11 @@ export interface components {
             /** Format: int64 */
             exerciseId: number;
             files: components["schemas"]["OwnFile"][];
+            /** @description null as long as there is no report, or nothing of it is shown */
             findings?: components["schemas"]["Findings"];
             /** Format: int32 */
             number: number;
+            /** @description what people made of it; null until it is given back */
             returned?: components["schemas"]["ReturnedWork"];
             /** @enum {string} */
             shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
@@ -2824,6 +3566,7 @@ export interface components {
             course: components["schemas"]["Heading"];
             /** Format: int64 */
             id: number;
+            /** @description null where nothing was handed in */
             last?: components["schemas"]["OwnAttempt"];
             /** Format: int32 */
             number: number;
@@ -2839,10 +3582,13 @@ export interface components {
             /** Format: int32 */
             number: number;
             patterns: components["schemas"]["PatternView"][];
+            /** @description the path at this server by which git finds one's own repository */
             repository: string;
             /** @enum {string} */
             shows: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            /** @description whether there is code to begin with */
             starter: boolean;
+            /** @description whether it is to be solved in small steps */
             steps: boolean;
             terms: components["schemas"]["OwnTerms"];
             title: string;
@@ -2856,8 +3602,12 @@ export interface components {
             after: string;
             before: string;
         };
+        /** @description Until when and how often one may hand in. */
         OwnTerms: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description null for any number
+             */
             attemptsLeft?: number;
             /** Format: date-time */
             closesAt?: string;
@@ -2865,9 +3615,11 @@ export interface components {
             countsAttempt: "LAST" | "FIRST" | "BEST";
             /** Format: date-time */
             dueAt?: string;
+            /** @description whether <code>dueAt</code> is one's own and not that of all */
             extended: boolean;
             /** Format: int32 */
             graceMinutes: number;
+            /** @description whether something is taken at this moment */
             open: boolean;
             /** Format: date-time */
             opensAt?: string;
@@ -2877,10 +3629,13 @@ export interface components {
             pointsPerDay: number;
             zone: string;
         };
+        /** @description One of the things that are said of the subject. */
         Part: {
             names: string[];
             negative: boolean;
+            /** @description of the type; null for a relation */
             sort?: string;
+            /** @description of the relation, with capitals for the names; null where it says of which sort a type is */
             words?: string;
         };
         PartGrade: {
@@ -2904,11 +3659,13 @@ export interface components {
             intent: string;
             title: string;
         };
+        /** @description A pattern as a page shows it before any code exists. */
         PatternView: {
             forms: components["schemas"]["FormView"][];
             id: string;
             intent: string;
             pitfalls: components["schemas"]["Trap"][];
+            /** @description what leads from role to role, for a class diagram */
             relations: components["schemas"]["RoleRelation"][];
             requirements: components["schemas"]["Asked"][];
             roles: components["schemas"]["RoleView"][];
@@ -2920,18 +3677,27 @@ export interface components {
             role?: string;
             text: string;
         };
+        /** @description What a pile holds of one student. */
         PileLine: {
+            /** @description whether a person is to look at whose it is */
             doubtful: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many sources it has
+             */
             files: number;
             /** Format: int64 */
             id: number;
             leftOut: boolean;
             name: string;
+            /** @description why it cannot be used; null where it can */
             problem?: string;
+            /** @description why this student, or why none */
             reason: string;
+            /** @description whose it is; null as long as nobody knows */
             student?: components["schemas"]["Student"];
         };
+        /** @description What became of a confirmed pile. */
         PileTaken: {
             /** Format: int32 */
             again: number;
@@ -2940,14 +3706,21 @@ export interface components {
             /** Format: int32 */
             leftOut: number;
         };
+        /** @description A pile that was uploaded and does not count yet. */
         PileView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many a person has to look at before
+             */
             doubtful: number;
             /** Format: int64 */
             id: number;
             name: string;
             pieces: components["schemas"]["PileLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many pieces would be handed in
+             */
             ready: number;
             /** Format: date-time */
             uploadedAt: string;
@@ -2967,53 +3740,80 @@ export interface components {
             /** Format: int32 */
             number: number;
             title: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the version in force
+             */
             version: number;
         };
+        /** @description What becomes of a line. */
         PlannedLine: {
+            /** @description null for somebody new */
             before?: components["schemas"]["Student"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description which one of the file's, from 1
+             */
             record: number;
             student: components["schemas"]["Student"];
             /** @enum {string} */
             what: "ADD" | "CHANGE" | "BACK" | "SAME" | "LEFT_OUT";
+            /** @description why it is left out; null where it is not */
             why?: string;
         };
+        /** @description Something in the table that cannot be. */
         PlannedMistake: {
+            /** @description null where the whole line is meant */
             column?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description its place in the file, from 1
+             */
             line: number;
             text: string;
         };
+        /** @description Something that would be changed. */
         PlannedPoint: {
             after: string;
             /** Format: int32 */
             attempt: number;
             before: string;
+            /** @description null for the feedback */
             item?: string;
             name: string;
+            /** @description why, as the table says; null where it says nothing */
             reason?: string;
             /** Format: int64 */
             submission: number;
         };
         PlannedPoints: {
             changes: components["schemas"]["PlannedPoint"][];
+            /** @description to be sent with the same file to have it done */
             fingerprint: string;
             mistakes: components["schemas"]["PlannedMistake"][];
             /** Format: int32 */
             submissions: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description lines in which nothing is new
+             */
             unchanged: number;
         };
+        /** @description What a roster would change. */
         PlannedRoster: {
             columns: components["schemas"]["RosterColumn"][];
+            /** @description how many lines become what */
             counts: {
                 [key: string]: number;
             };
             encoding: string;
+            /** @description to be sent with the same file to have it done; null while there is a problem */
             fingerprint?: string;
+            /** @description those that change something or are left out, at most 2,000 */
             lines: components["schemas"]["PlannedLine"][];
+            /** @description those in the course whom the file does not list */
             missing: components["schemas"]["Student"][];
+            /** @description why nothing can be said yet; null where it can */
             problem?: string;
             separator: string;
         };
@@ -3024,7 +3824,10 @@ export interface components {
             possible: number;
         };
         PointsTaken: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description so many points and feedbacks
+             */
             changed: number;
             /** Format: int32 */
             submissions: number;
@@ -3039,14 +3842,20 @@ export interface components {
             title: string;
             weight: number;
         };
+        /** @description What is in an upload before it counts. */
         Preview: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the attempt that was just this already; null where there is none
+             */
             again?: number;
             files: components["schemas"]["OwnFile"][];
+            /** @description to be sent with the same files to hand them in */
             hash: string;
             late: boolean;
             leftOut: components["schemas"]["LeftOut"][];
             remarks: components["schemas"]["Diagnostic"][];
+            /** @description null where they could not be read in time */
             types?: components["schemas"]["ProgramOutline"];
         };
         Problem: {
@@ -3070,62 +3879,94 @@ export interface components {
             /** @enum {string} */
             verdict: "ACCEPTED" | "FAULTED" | "UNDECIDED";
         };
+        /** @description How a submission came by git. */
         PushView: {
+            /** @description null where it did not */
             commit?: components["schemas"]["Commit"];
+            /** @description the commits on the way, the oldest first; empty where they are not looked at */
             steps: components["schemas"]["StepView"][];
         };
         QuestionView: {
+            /** @description null until there is one */
             answer?: string;
             /** Format: date-time */
             answeredAt?: string;
             /** Format: date-time */
             askedAt: string;
+            /** @description name of who answered; null as the answer */
             by?: string;
             /** Format: int64 */
             id: number;
+            /** @description what its points are asked about */
             item: string;
             text: string;
         };
+        /** @description How far the checks of an exercise are. */
         QueueView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many of other exercises wait or are being checked
+             */
             elsewhere: number;
             paused: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description checks that ended in a minute of late, of all exercises; null where none did
+             */
             perMinute?: number;
             /** Format: int32 */
             running: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description until all of this exercise are checked, as it went of late; null where that cannot be told
+             */
             secondsLeft?: number;
             /** Format: int32 */
             waiting: number;
         };
         ReadText: {
+            /** @description what is wrong, in the order of the text; empty where it can be read */
             mistakes: components["schemas"]["Mistake"][];
+            /** @description the same as sentences, one for each pattern */
             parts: components["schemas"]["Sentences"][];
+            /** @description empty where it cannot */
             patterns: components["schemas"]["PatternView"][];
         };
+        /** @description What somebody has to read. */
         ReaderShare: {
             /** Format: int64 */
             account: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description students whose work was given to them
+             */
             given: number;
+            /** @description they look after */
             groups: string[];
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of those, whose work was handed in and nobody has settled
+             */
             open: number;
         };
         Ready: {
+            /** @description what to add to the text */
             block: string;
             /** @enum {string} */
             sort: "REQUIREMENT" | "FORM" | "SCENARIO" | "PITFALL";
             text: string;
         };
         RecoveryCodes: {
+            /** @description told in this answer and never again */
             codes: string[];
         };
+        /** @description What can be said. */
         RelationLine: {
             meaning: string;
+            /** @description what it can be said of */
             of: ("TYPE" | "FIELD" | "OPERATION")[];
+            /** @description with capitals for what is filled in */
             words: string;
         };
         Relationship: {
@@ -3137,27 +3978,36 @@ export interface components {
             multiplicity?: string;
             to: string;
         };
+        /** @description What is to be kept. */
         RemarkToKeep: {
             about?: string;
             /** Format: double */
             points?: number;
             text: string;
         };
+        /** @description A remark as it is shown. */
         RemarkView: {
             /** Format: date-time */
             at: string;
             by: string;
             /** Format: int32 */
             endLine?: number;
+            /** @description null where it is about a claim */
             file?: string;
             /** Format: int64 */
             id: number;
+            /** @description what it is about; null where it is about lines */
             item?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 1; null where it is about a claim
+             */
             line?: number;
+            /** @description in Markdown */
             text: string;
         };
         ReturnedCriterion: {
+            /** @description what a person said; null where nobody did */
             level?: string;
             /** Format: double */
             points: number;
@@ -3174,23 +4024,34 @@ export interface components {
         ReturnedRemark: {
             /** Format: int32 */
             endLine?: number;
+            /** @description null where it is about a claim */
             file?: string;
+            /** @description what it is about; null where it is about lines */
             item?: string;
             /** Format: int32 */
             line?: number;
             text: string;
         };
+        /** @description What a student sees of what people made of their work. */
         ReturnedWork: {
             /** Format: date-time */
             at: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when something of it was last changed after that; null where nothing was
+             */
             changedAt?: string;
+            /** @description what a person judged, with what was said of it */
             criteria: components["schemas"]["ReturnedCriterion"][];
+            /** @description in Markdown; may be empty */
             feedback: string;
             items: {
                 [key: string]: components["schemas"]["ReturnedPoints"];
             };
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points taken off for being late, which <code>points</code> is without already
+             */
             late: number;
             /** Format: double */
             points: number;
@@ -3198,30 +4059,50 @@ export interface components {
             possible: number;
             remarks: components["schemas"]["ReturnedRemark"][];
         };
+        /** @description What people made of a submission. */
         ReviewView: {
             decisions: components["schemas"]["Decision"][];
             feedback: string;
             history: components["schemas"]["Change"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points taken off for being late, which <code>points</code> is without already
+             */
             late: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points that wait for a person, since the check could not decide what they are for
+             */
             open: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the sum that stands now: decided where a person has decided, else proposed, less what being late costs
+             */
             points: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the most there is; 0 before there is a report
+             */
             possible: number;
             remarks: components["schemas"]["RemarkView"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description from when on the student sees it; null while they do not
+             */
             returnedAt?: string;
+            /** @description null for those who do not read it a second time */
             second?: components["schemas"]["SecondLook"];
             /** Format: date-time */
             settledAt?: string;
+            /** @description name of who settled it; null when nobody has */
             settledBy?: string;
+            /** @description to be sent back with a change; names the state it was read in */
             version: string;
         };
         Rewritten: {
             text: string;
         };
+        /** @description The types that came to play a role, and those that no longer do. */
         RoleChange: {
             came: string[];
             role: string;
@@ -3238,28 +4119,40 @@ export interface components {
             isAbstract: boolean;
             many: boolean;
             name: string;
+            /** @description names of the members that the role has */
             operations: string[];
+            /** @description role of another pattern of the exercise that the same type plays; null for none */
             sameAs?: string;
         };
         RosterColumn: {
             /** @enum {string} */
             field: "NUMBER" | "NAME" | "FIRST_NAME" | "FAMILY_NAME" | "GROUP" | "EMAIL" | "NONE";
             header: string;
+            /** @description some of what stands in it */
             samples: string[];
         };
+        /** @description One student. */
         Row: {
             feedback: string;
+            /** @description the attempt that counts; null where nothing was handed in */
             handedIn?: components["schemas"]["CountedAttempt"];
+            /** @description name of who settled it, or of who last changed it; null when nobody has */
             markedBy?: string;
+            /** @description whether that is whoever asks; null as that */
             mine?: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as they stand, less what being late costs; null before there is a report
+             */
             points?: number;
             /** Format: double */
             possible?: number;
+            /** @description name of whoever is to read it; null where it was given to nobody */
             reader?: string;
             settled: boolean;
             student: components["schemas"]["Student"];
         };
+        /** @description What the rules of an exercise come to, for those who read them. */
         Rules: {
             /** Format: int32 */
             attempts: number;
@@ -3284,38 +4177,52 @@ export interface components {
             /** Format: double */
             points: number;
         };
+        /** @description A condition. */
         Said: {
+            /** @description whether nothing else may satisfy it */
             alone: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description only where the quantity has one
+             */
             count: number;
             parts: components["schemas"]["Part"][];
             /** @enum {string} */
             quantity: "EVERY" | "SOME" | "NO" | "EXACTLY" | "AT_LEAST" | "AT_MOST";
             subject: string;
+            /** @description as the notation writes it */
             text: string;
         };
+        /** @description A line that says that one type plays two roles. */
         SameLine: {
             as: string;
             place: string;
             role: string;
         };
         SandboxState: {
+            /** @description what was tried when the server started, and held */
             found: string[];
+            /** @description why scenarios are not run; absent where they are */
             problem?: string;
+            /** @description whether they are run without a sandbox, as was asked for at the start */
             unsafe: boolean;
         };
         Scale: {
             steps: components["schemas"]["GradeStep"][];
         };
         ScenarioLine: {
+            /** @description names for each of which it is played */
             every: string[];
+            /** @description in which it is played; empty for all */
             forms: string[];
             name: string;
             place: string;
             /** Format: double */
             points: number;
+            /** @description ids of requirements that it speaks for */
             shows: string[];
             steps: string[];
+            /** @description conditions on which it is */
             when: string[];
         };
         ScenarioResult: {
@@ -3341,20 +4248,28 @@ export interface components {
             rounding: "NEAREST" | "UP" | "DOWN";
             scale: components["schemas"]["Scale"];
         };
+        /** @description A course's scheme. */
         SchemeView: {
             scheme: components["schemas"]["Scheme"];
+            /** @description to be named by whoever changes it */
             version: string;
+            /** @description whether somebody has; without one all exercises count by their points */
             written: boolean;
         };
+        /** @description A submission that is read twice. */
         SecondLine: {
             blind: boolean;
             differing: components["schemas"]["Difference"][];
             done: boolean;
+            /** @description name of who settled it; null where nobody has, any more */
             first?: string;
             group: string;
             /** Format: int64 */
             id: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description so many were compared
+             */
             items: number;
             mine: boolean;
             name: string;
@@ -3363,56 +4278,88 @@ export interface components {
             student: number;
             /** Format: int64 */
             submission: number;
+            /** @description of the marks that count, to be sent back with a decision */
             version: string;
         };
+        /** @description Said to whoever reads it a second time. */
         SecondLook: {
             blind: boolean;
+            /** @description name of who read it first; null where that is kept from them */
             first?: string;
         };
+        /** @description How far second readings of an exercise are. */
         SecondView: {
             lines: components["schemas"]["SecondLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description so many mark in the course
+             */
             markers: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description students whose work somebody has settled
+             */
             settled: number;
         };
         Sentence: {
             empty: boolean;
             pieces: components["schemas"]["Piece"][];
         };
+        /** @description One change as the page of sentences sends it; which of the others is read depends on the kind. */
         SentenceEdit: {
+            /** @description for <code>SAYS</code> */
             condition?: components["schemas"]["Said"];
+            /** @description for <code>ESSENTIAL</code>, <code>FORBIDDEN</code>, and the moves, where it means up */
             flag?: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of the condition or line, from 0; for <code>LIMIT</code> how much
+             */
             index?: number;
             /** @enum {string} */
             kind: "WORTH" | "ESSENTIAL" | "FORBIDDEN" | "WORDING" | "HINT" | "SAYS" | "UNSAID" | "REMOVAL" | "MOVE" | "LINE" | "LINE_IN" | "LINE_OUT" | "LINE_MOVE" | "LIMIT" | "ADDITION";
+            /** @description of what is changed, as {@link Sentences Sentences} gave it; for <code>LIMIT</code> the words of what is limited */
             place?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description for <code>WORTH</code>
+             */
             points?: number;
+            /** @description for <code>WORDING</code>, <code>HINT</code> and lines, and the block for <code>ADDITION</code> */
             text?: string;
         };
+        /** @description A pattern's text as sentences whose parts can be chosen. */
         Sentences: {
+            /** @description roles of patterns above that a role can be the same as; empty where none stands above */
             above: string[];
             claims: components["schemas"]["Claim"][];
             forms: components["schemas"]["FormClaims"][];
+            /** @description what running a submission may cost, all of them */
             limits: components["schemas"]["LimitLine"][];
+            /** @description of roles and members, in the order of the text */
             names: components["schemas"]["Name"][];
             pitfalls: components["schemas"]["PitfallLine"][];
+            /** @description what the catalogue's pattern of the same id asks for and this one does not */
             ready: components["schemas"]["Ready"][];
             runs: components["schemas"]["RunLine"][];
+            /** @description which roles one type plays with a role of a pattern above */
             same: components["schemas"]["SameLine"][];
             scenarios: components["schemas"]["ScenarioLine"][];
             /** Format: double */
             testPoints: number;
+            /** @description of the pattern */
             title: string;
             values: components["schemas"]["ValuesLine"][];
         };
         Session: {
+            /** @description whether sign-in and password were right and a code of the second factor is asked for */
             codeNeeded: boolean;
+            /** @description null where passwords are the only way to sign in */
             outside?: components["schemas"]["Outside"];
+            /** @description who is signed in; null for nobody */
             person?: components["schemas"]["SignedIn"];
         };
+        /** @description The settings as a form has them. Times are those of a clock on the wall, such as 2026-12-04T20:00. */
         SettingsForm: {
             closes?: string;
             /** @enum {string} */
@@ -3421,7 +4368,10 @@ export interface components {
             due?: string;
             /** Format: int32 */
             graceMinutes?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often it may be handed in; 0 for as often as one likes
+             */
             most?: number;
             names?: {
                 [key: string]: string;
@@ -3437,6 +4387,7 @@ export interface components {
             rounding?: "QUARTERS" | "HALVES" | "WHOLE";
             /** @enum {string} */
             shows?: "NOTHING" | "FINDINGS" | "FINDINGS_AND_SCENARIOS";
+            /** @description whether it is to be solved in small steps, each of which is looked at */
             steps?: boolean;
             title: string;
             wrong?: {
@@ -3445,29 +4396,47 @@ export interface components {
             zone: string;
         };
         Settled: {
+            /** @description whether it may be settled although something waits for a person; false where left out */
             open?: boolean;
             settled: boolean;
         };
         Settlement: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description null to leave the piece out
+             */
             student?: number;
         };
+        /** @description A student's work. */
         SharedWork: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of whoever reads it; null where it lies in the stack
+             */
             account?: number;
             group: string;
             name: string;
             settled: boolean;
             /** Format: int64 */
             student: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the last attempt; null where nothing was handed in
+             */
             submission?: number;
         };
+        /** @description Who reads what. */
         SharesView: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description account of whoever asks
+             */
             me: number;
             shares: components["schemas"]["ReaderShare"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description handed in, not settled, and given to nobody
+             */
             stack: number;
             work: components["schemas"]["SharedWork"][];
         };
@@ -3479,28 +4448,47 @@ export interface components {
             exerciseId: number;
             /** Format: int32 */
             number: number;
+            /** @description the groups that whoever asks looks after */
             ownGroups: string[];
+            /** @description of those whom whoever asks may see */
             rows: components["schemas"]["Row"][];
+            /** @description submissions that whoever asks has still to read a second time */
             second: number[];
             title: string;
         };
+        /** @description What somebody has in an exercise. */
         SheetCell: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its number; null for the first
+             */
             attempt?: number;
             /** Format: int32 */
             column: number;
+            /** @description why nothing is expected; null where it is */
             excused?: string;
+            /** @description null where it is not */
             late?: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as they stand, less what being late costs; null before there is a report
+             */
             points?: number;
+            /** @description name of whoever is to read it; null where that was given to nobody, or it is settled */
             reader?: string;
             /** @enum {string} */
             state?: "CHECKING" | "FAILED" | "ASKING" | "PROPOSED" | "READING_TWICE" | "DIFFERING" | "READ_TWICE" | "HIDDEN" | "SETTLED" | "RETURNED";
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the attempt that counts; null where nothing was handed in
+             */
             submission?: number;
         };
+        /** @description An exercise of the course. */
         SheetColumn: {
+            /** @description whether the scheme counts it */
             counts: boolean;
+            /** @description whether its deadline has passed, so that what is not there counts as nothing */
             due: boolean;
             /** Format: date-time */
             dueAt?: string;
@@ -3508,20 +4496,26 @@ export interface components {
             exercise: number;
             /** Format: int32 */
             number: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description points, the most that anybody could get so far; null where nothing was checked
+             */
             possible?: number;
             title: string;
         };
         SheetLine: {
+            /** @description where there is something to say; the others are empty */
             cells: components["schemas"]["SheetCell"][];
             grade: components["schemas"]["CourseGrade"];
             student: components["schemas"]["Student"];
         };
         SignIn: {
+            /** @description of the second factor; null as long as it was not asked for */
             code?: string;
             login: string;
             password: string;
         };
+        /** @description What a page knows of who is signed in. */
         SignedIn: {
             /** Format: int64 */
             id: number;
@@ -3537,15 +4531,26 @@ export interface components {
             path: string;
             right: boolean;
         };
+        /** @description A file that was handed in. */
         SourceLine: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many it has
+             */
             lines: number;
             path: string;
         };
+        /** @description A piece of a file that was handed in. */
         SourcePiece: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its first line, from 1
+             */
             from: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many lines the whole file has
+             */
             lines: number;
             path: string;
             text: string;
@@ -3558,44 +4563,66 @@ export interface components {
             meaning: string;
             words: string;
         };
+        /** @description A commit on the way, and what it changed. */
         StepView: {
+            /** @description whether it was looked at already */
             checked: boolean;
             commit: components["schemas"]["Commit"];
             compiled: boolean;
+            /** @description the first thing that the compiler did not like; null where it compiled */
             error?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many scenarios and given tests went well
+             */
             green: number;
             health: components["schemas"]["HealthFact"][];
             /** Format: int32 */
             judged: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many of the claims that are judged hold
+             */
             met: number;
+            /** @description why nothing can be said of it; null where something can */
             problem?: string;
+            /** @description the names of those that did not */
             red: string[];
+            /** @description which types came to play a role with it, and which no longer do */
             roles: components["schemas"]["RoleChange"][];
         };
         StreamingResponseBody: unknown;
+        /** @description A student. */
         Student: {
+            /** @description empty where it is not known */
             email: string;
+            /** @description the group that a tutor looks after; empty for none */
             group: string;
             /** Format: int64 */
             id: number;
+            /** @description whether the student is no longer in the course; what was handed in stays */
             left: boolean;
             name: string;
+            /** @description what the school knows the student by */
             number: string;
         };
+        /** @description A student in the list of the course. */
         StudentLine: {
             /** @enum {string} */
             access: "NONE" | "INVITED" | "ACTIVE" | "DISABLED";
+            /** @description what they sign in with; null for nobody who can */
             login?: string;
             student: components["schemas"]["Student"];
         };
+        /** @description A link by which a student chooses a password. */
         StudentLink: {
             /** Format: date-time */
             expiresAt?: string;
             login: string;
+            /** @description why none was made; null where one was */
             problem?: string;
             student: components["schemas"]["Student"];
+            /** @description what stands in it; null where none was made */
             token?: string;
         };
         SubmissionView: {
@@ -3621,6 +4648,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        /** @description A submission that was taken. */
         Taken: {
             /** Format: int32 */
             attempt: number;
@@ -3632,12 +4660,18 @@ export interface components {
         };
         TextEdit: {
             edit: components["schemas"]["SentenceEdit"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which pattern of the text is changed, from 0; null for the first
+             */
             part?: number;
             text: string;
         };
         TextPlace: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the place where is being written, in characters from 0
+             */
             at: number;
             text: string;
         };
@@ -3663,13 +4697,20 @@ export interface components {
             label: string;
             /** Format: date-time */
             madeAt: string;
-            /** Format: date-time */
+            scopes: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE")[];
+            /**
+             * Format: date-time
+             * @description null for never
+             */
             usedAt?: string;
         };
         TokenWanted: {
             label: string;
+            /** @description what it is good for; git where left out */
+            scopes?: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE")[];
         };
         Trap: {
+            /** @description ids of the requirements that are not met by it */
             caughtBy: string[];
             text: string;
         };
@@ -3677,26 +4718,46 @@ export interface components {
             proof: components["schemas"]["Proof"];
             report: components["schemas"]["CheckReport"];
             right: boolean;
+            /** @description path of its folder */
             solution: string;
         };
+        /** @description A claim or scenario that would stand otherwise. */
         Turned: {
-            /** @enum {string} */
+            /**
+             * @description how it would stand; null where it would not be asked
+             * @enum {string}
+             */
             after?: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
-            /** @enum {string} */
+            /**
+             * @description how it stands; null where it is not asked now
+             * @enum {string}
+             */
             before?: "MET" | "PARTLY" | "MISSING" | "UNCLEAR" | "NOT_APPLICABLE";
+            /** @description by which points are kept */
             item: string;
             text: components["schemas"]["Sentence"];
         };
+        /** @description What somebody has given. */
         TutorPoints: {
             /** Format: int64 */
             account: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of each hundred items, so many they gave other points for than were proposed
+             */
             changed: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what they gave, on average
+             */
             given: number;
             name: string;
+            /** @description of each submission that they settled, the lowest first */
             points: number[];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the check had proposed for these, on average
+             */
             proposed: number;
         };
         Twin: {
@@ -3707,8 +4768,10 @@ export interface components {
             submissionId: number;
         };
         TwinGroup: {
+            /** @description two or more, by name */
             members: components["schemas"]["Twin"][];
         };
+        /** @description A line that says which values are valid. */
         ValuesLine: {
             place: string;
             text: string;
@@ -3719,17 +4782,21 @@ export interface components {
             inForce: boolean;
             /** Format: date-time */
             madeAt: string;
+            /** @description name; null for one that was there before versions were kept */
             madeBy?: string;
             note: string;
             /** Format: int32 */
             number: number;
         };
         VocabularyView: {
+            /** @description words that may stand before another step */
             before: components["schemas"]["StepShape"][];
             relations: components["schemas"]["RelationLine"][];
             sorts: string[];
+            /** @description ways to say a step of a scenario */
             steps: components["schemas"]["StepShape"][];
         };
+        /** @description A claim, scenario or criterion; <code>item</code> is what points are kept by. */
         Warp: {
             item: string;
             /** Format: int32 */
@@ -3740,13 +4807,21 @@ export interface components {
         Weave: {
             claims: components["schemas"]["Warp"][];
             submissions: components["schemas"]["Weft"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many were handed in and have no report yet
+             */
             unchecked: number;
         };
+        /** @description A submission. */
         Weft: {
             group: string;
             number: string;
             settled: boolean;
+            /**
+             * @description how each claim stands, in the order of the claims: m for met, p for partly, x for missing, u for unclear, -
+             *          where it does not apply
+             */
             strokes: string;
             student: string;
             /** Format: int64 */
@@ -4019,6 +5094,7 @@ export interface operations {
     sheet_1: {
         parameters: {
             query?: {
+                /** @description whom it is wanted for; all where left out */
                 student?: number[];
             };
             header?: never;
@@ -4338,7 +5414,9 @@ export interface operations {
         parameters: {
             query: {
                 columns: string;
+                /** @description whether those whom the file does not list leave the course */
                 missingLeave?: boolean;
+                /** @description of the plan that was looked at */
                 fingerprint: string;
             };
             header?: never;
@@ -4396,6 +5474,7 @@ export interface operations {
     plan_1: {
         parameters: {
             query?: {
+                /** @description what each column is, separated by commas; left out to guess */
                 columns?: string;
             };
             header?: never;
@@ -5163,7 +6242,9 @@ export interface operations {
     take: {
         parameters: {
             query: {
+                /** @description of what was planned */
                 fingerprint: string;
+                /** @description for points that the table gives no reason for */
                 reason?: string;
             };
             header?: never;
@@ -5195,6 +6276,7 @@ export interface operations {
     csv: {
         parameters: {
             query?: {
+                /** @description whether decimals have a comma */
                 comma?: boolean;
             };
             header?: never;
@@ -5826,6 +6908,7 @@ export interface operations {
                 path: string;
             };
             header: {
+                /** @description the revision it was written on; 0 for a new file */
                 "If-Match": string;
             };
             path: {
@@ -5953,6 +7036,7 @@ export interface operations {
     handIn: {
         parameters: {
             query?: {
+                /** @description what the preview said; left out where there was none */
                 hash?: string;
             };
             header?: never;
@@ -7332,6 +8416,7 @@ export interface operations {
         parameters: {
             query: {
                 path: string;
+                /** @description the first line wanted, from 1 */
                 from?: number;
             };
             header?: never;

@@ -40,11 +40,13 @@ class AccountController {
 
     record ChosenPassword(@NotNull String token, @NotNull String password) {}
 
+    /** Everybody who has an account. */
     @GetMapping("/api/accounts")
     List<Accounts.AccountLine> all() {
         return accounts.all();
     }
 
+    /** Makes an account whose owner chooses a password by a link. */
     @PostMapping("/api/accounts")
     @ResponseStatus(HttpStatus.CREATED)
     Invited invite(@RequestBody Invitation given, @AuthenticationPrincipal Person person) {
@@ -56,12 +58,14 @@ class AccountController {
         return new Invited(made, accounts.link(made.id(), person));
     }
 
+    /** Makes a link by which somebody chooses a password; it is good once, for a while. */
     @PostMapping("/api/accounts/{id}/link")
     @ResponseStatus(HttpStatus.CREATED)
     Accounts.Link link(@PathVariable long id, @AuthenticationPrincipal Person person) {
         return accounts.link(id, person);
     }
 
+    /** Keeps somebody from signing in, or lets them again. */
     @PutMapping("/api/accounts/{id}/disabled")
     Accounts.AccountLine disable(
             @PathVariable long id, @RequestBody TakenAway given, @AuthenticationPrincipal Person person) {

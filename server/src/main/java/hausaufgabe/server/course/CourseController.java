@@ -78,6 +78,7 @@ class CourseController {
                 .toList();
     }
 
+    /** A course: what it is called, who does what in it, and what whoever asks may do. */
     @GetMapping("/{id}")
     CourseView one(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         Courses.Heading c = courses.heading(id);
@@ -97,6 +98,7 @@ class CourseController {
                 rights.of(staff, id));
     }
 
+    /** Begins a course, led by whoever asks. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
@@ -106,6 +108,7 @@ class CourseController {
         return one(made.id(), staff);
     }
 
+    /** Says what a course is called, and whether tutors see the other groups. */
     @PutMapping("/{id}")
     CourseView rename(@PathVariable long id, @RequestBody CourseHead given, @AuthenticationPrincipal Person staff) {
         courses.rename(
@@ -127,6 +130,7 @@ class CourseController {
         return staffing.others(id);
     }
 
+    /** Gives somebody a duty in the course, in place of the one they have. */
     @PutMapping("/{id}/staff/{account}")
     CourseView give(
             @PathVariable long id,
@@ -151,6 +155,7 @@ class CourseController {
         return one(id, staff);
     }
 
+    /** Takes somebody’s duty away. */
     @DeleteMapping("/{id}/staff/{account}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void release(@PathVariable long id, @PathVariable long account) {

@@ -102,6 +102,7 @@ class RosterController {
     /** @param students null for all who have not signed in yet */
     record LinksWanted(@Nullable List<Long> students) {}
 
+    /** Everybody in the course, with how they sign in. */
     @GetMapping("/students")
     List<Rosters.StudentLine> students(@PathVariable long id, @AuthenticationPrincipal Person person) {
         Sight sight = staffing.sight(person, id);
@@ -223,17 +224,20 @@ class RosterController {
         return rosters.lines(id);
     }
 
+    /** Adds a student. */
     @PostMapping("/students")
     @ResponseStatus(HttpStatus.CREATED)
     Rosters.StudentLine add(@PathVariable long id, @RequestBody GivenStudent given) {
         return rosters.put(id, null, given.student());
     }
 
+    /** Changes what is known of a student. */
     @PutMapping("/students/{student}")
     Rosters.StudentLine change(@PathVariable long id, @PathVariable long student, @RequestBody GivenStudent given) {
         return rosters.put(id, student, given.student());
     }
 
+    /** Says that a student has left the course, or is back. What they handed in stays. */
     @PutMapping("/students/{student}/left")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void leave(@PathVariable long id, @PathVariable long student, @RequestBody Left given) {

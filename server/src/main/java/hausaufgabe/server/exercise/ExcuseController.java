@@ -25,11 +25,13 @@ class ExcuseController {
 
     record GivenExcuse(@Nullable String reason) {}
 
+    /** Who need not hand in, and why. */
     @GetMapping
     List<Excuses.ExcuseLine> all(@PathVariable long exercise) {
         return excuses.of(List.of(exercise));
     }
 
+    /** Excuses a student, with a reason. */
     @PutMapping("/{student}")
     List<Excuses.ExcuseLine> give(
             @PathVariable long exercise,
@@ -40,6 +42,7 @@ class ExcuseController {
         return all(exercise);
     }
 
+    /** Takes an excuse back. */
     @DeleteMapping("/{student}")
     List<Excuses.ExcuseLine> withdraw(
             @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {

@@ -100,6 +100,7 @@ class ExerciseController {
                 v.flatMap(Exercises.Version::dueAt).orElse(null));
     }
 
+    /** An exercise as it is in force: what is set, what is asked, and its rules. */
     @GetMapping("/{id}")
     ExerciseView one(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         Exercises.Line e = exercises.line(id);

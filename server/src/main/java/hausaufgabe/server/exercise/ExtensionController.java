@@ -31,11 +31,13 @@ class ExtensionController {
 
     record GivenExtension(@Nullable Instant dueAt, @Nullable String reason) {}
 
+    /** Who may hand in later, and until when. */
     @GetMapping
     List<Extensions.ExtensionLine> all(@PathVariable long exercise) {
         return extensions.lines(exercise);
     }
 
+    /** Lets a student hand in until another time. */
     @PutMapping("/{student}")
     List<Extensions.ExtensionLine> give(
             @PathVariable long exercise,
@@ -47,6 +49,7 @@ class ExtensionController {
         return extensions.lines(exercise);
     }
 
+    /** Takes a later deadline back. */
     @DeleteMapping("/{student}")
     List<Extensions.ExtensionLine> withdraw(
             @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {

@@ -103,6 +103,7 @@ class ManuscriptController {
 
     record Direction(boolean up) {}
 
+    /** Begins an exercise, from a pattern or a folder. */
     @PostMapping("/api/courses/{course}/exercises")
     @ResponseStatus(HttpStatus.CREATED)
     Begun begin(@PathVariable long course, @RequestBody Beginning given, @AuthenticationPrincipal Person staff)
@@ -164,6 +165,7 @@ class ManuscriptController {
         return new Begun(manuscripts.begin(course, folder, staff).id());
     }
 
+    /** An exercise as it is being written. */
     @GetMapping("/api/exercises/{id}/manuscript")
     ManuscriptView manuscript(@PathVariable long id) {
         Exercises.Line e = exercises.line(id);
@@ -191,6 +193,7 @@ class ManuscriptController {
                 manuscripts.unlike(id));
     }
 
+    /** A file of an exercise as it is being written. */
     @GetMapping("/api/exercises/{id}/manuscript/file")
     FileText file(@PathVariable long id, @RequestParam String path) {
         long revision = manuscripts.files(id).stream()
@@ -258,6 +261,7 @@ class ManuscriptController {
         manuscripts.put(id, added, staff);
     }
 
+    /** Takes a file of an exercise away. */
     @DeleteMapping("/api/exercises/{id}/manuscript/file")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long id, @RequestParam String path) {
@@ -316,12 +320,14 @@ class ManuscriptController {
         manuscripts.goBackTo(id, version, staff);
     }
 
+    /** Says at which place in the course an exercise stands. */
     @PutMapping("/api/exercises/{id}/place")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void move(@PathVariable long id, @RequestBody Direction given) {
         manuscripts.move(id, given.up());
     }
 
+    /** Takes an exercise away for which nothing was handed in. */
     @DeleteMapping("/api/exercises/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable long id) {

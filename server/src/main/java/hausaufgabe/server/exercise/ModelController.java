@@ -45,6 +45,7 @@ class ModelController {
     /** A model with what its check finds. */
     record ModelView(String id, String title, CheckReport report, List<ModelSource> sources) {}
 
+    /** The model solutions of an exercise. */
     @GetMapping
     List<ModelName> names(@PathVariable long exercise) {
         return models(exercise).map(Model::name).toList();

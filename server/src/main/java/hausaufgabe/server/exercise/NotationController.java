@@ -61,6 +61,7 @@ class NotationController {
     record VocabularyView(
             List<RelationLine> relations, List<String> sorts, List<StepShape> steps, List<StepShape> before) {}
 
+    /** Reads a text in the notation for patterns and says what is wrong with it. Nothing is kept. */
     @PostMapping("/read")
     ReadText read(@RequestBody NotationText given) {
         String text = text(given.text());
@@ -90,6 +91,7 @@ class NotationController {
         }
     }
 
+    /** What could stand at a place in such a text. */
     @PostMapping("/complete")
     PatternCompletion complete(@RequestBody TextPlace given) {
         return PatternCompletion.at(text(given.text()), given.at(), StandardVocabulary.INSTANCE);
@@ -105,6 +107,7 @@ class NotationController {
         }
     }
 
+    /** The words of the notation. */
     @GetMapping("/vocabulary")
     VocabularyView vocabulary() {
         return new VocabularyView(

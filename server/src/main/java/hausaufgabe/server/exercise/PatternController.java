@@ -15,6 +15,7 @@ class PatternController {
 
     record PatternLine(String id, String title, String intent) {}
 
+    /** The patterns of the catalogue. */
     @GetMapping
     List<PatternLine> all() {
         return Catalogue.ids().stream()
@@ -23,6 +24,7 @@ class PatternController {
                 .toList();
     }
 
+    /** A pattern of the catalogue. */
     @GetMapping("/{id}")
     PatternView one(@PathVariable String id) {
         return Catalogue.pattern(id)

@@ -129,6 +129,7 @@ class CourseGradeController {
                 course, new CourseHistory.Wanted(exercise, student, who, what, before), viewers.of(person, course));
     }
 
+    /** How the grade of a course is reckoned. Its ETag goes with a change. */
     @GetMapping("/scheme")
     ResponseEntity<Schemes.SchemeView> scheme(@PathVariable long course) {
         return tagged(schemes.of(course));
@@ -141,6 +142,7 @@ class CourseGradeController {
         return sheets.outlook(course, read(given), viewers.of(person, course));
     }
 
+    /** Says how the grade of a course is reckoned. */
     @PutMapping("/scheme")
     ResponseEntity<Schemes.SchemeView> write(
             @PathVariable long course,

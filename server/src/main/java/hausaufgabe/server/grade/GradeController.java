@@ -51,6 +51,7 @@ class GradeController {
         this.viewers = viewers;
     }
 
+    /** Every student of an exercise with the attempt that counts. */
     @GetMapping("/grades")
     Grades.Sheet sheet(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
         return grades.sheet(exercise, course -> viewers.of(person, course));

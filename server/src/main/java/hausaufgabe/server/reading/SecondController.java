@@ -40,12 +40,14 @@ class SecondController {
 
     record GivenSettlement(@NotNull Double points, @Nullable String reason) {}
 
+    /** What is read a second time, and where the two differ. */
     @GetMapping
     Sampling.SecondView view(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
         return sampling.view(
                 exercise, staffing.sight(person, exercises.line(exercise).courseId()), person);
     }
 
+    /** Draws what is read a second time. */
     @PostMapping
     Sampling.SecondView draw(
             @PathVariable long exercise, @RequestBody GivenSample given, @AuthenticationPrincipal Person person) {
@@ -61,6 +63,7 @@ class SecondController {
         return view(exercise, person);
     }
 
+    /** Settles where two readers differ. */
     @PutMapping("/{reading}")
     Sampling.SecondView settle(
             @PathVariable long exercise,

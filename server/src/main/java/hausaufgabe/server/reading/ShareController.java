@@ -44,12 +44,14 @@ class ShareController {
 
     record Next(long submission) {}
 
+    /** Who reads whose work. */
     @GetMapping
     Assignments.SharesView view(@PathVariable long exercise, @AuthenticationPrincipal Person person) {
         return assignments.view(
                 exercise, staffing.sight(person, exercises.line(exercise).courseId()), person);
     }
 
+    /** Shares work out that nobody has settled. */
     @PostMapping
     Assignments.SharesView shareOut(
             @PathVariable long exercise, @RequestBody GivenShares given, @AuthenticationPrincipal Person person) {
@@ -68,6 +70,7 @@ class ShareController {
         return new Next(assignments.takeNext(exercise, person));
     }
 
+    /** Gives a student’s work from one reader to another. */
     @PutMapping("/{student}")
     Assignments.SharesView handOver(
             @PathVariable long exercise,

@@ -28,11 +28,13 @@ class AnswerController {
 
     record GivenAnswer(@Nullable String text) {}
 
+    /** What the student of a submission asks about points. */
     @GetMapping
     List<Questions.QuestionView> all(@PathVariable long id) {
         return questions.of(submissions.get(id).id());
     }
 
+    /** Answers a student’s question. */
     @PutMapping("/{question}")
     List<Questions.QuestionView> answer(
             @PathVariable long id,

@@ -38,6 +38,7 @@ class JointAnswerController {
             @Nullable Map<String, Double> points,
             boolean settle) {}
 
+    /** Answers several submissions in one go. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     JointAnswers.Given give(
@@ -52,6 +53,7 @@ class JointAnswerController {
                 by);
     }
 
+    /** Takes an answer to several back, where nobody has gone on from it. */
     @DeleteMapping("/{answer}")
     JointAnswers.Given takeBack(
             @PathVariable long exercise, @PathVariable long answer, @AuthenticationPrincipal Person by) {

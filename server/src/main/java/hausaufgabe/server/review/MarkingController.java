@@ -110,6 +110,7 @@ class MarkingController {
      */
     record BindingView(Map<String, List<String>> roles, String reason, String by, Instant at) {}
 
+    /** A submission: its report, and what people made of it. Its ETag goes with a change. */
     @GetMapping
     ResponseEntity<SubmissionView> view(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         submissions.lookAt(id);
@@ -175,6 +176,7 @@ class MarkingController {
                 .body(submissions.piece(id, path, from));
     }
 
+    /** Gives points for something that was asked. Other points than proposed need a reason. */
     @PutMapping("/points")
     ReviewView decide(
             @PathVariable long id,
@@ -192,6 +194,7 @@ class MarkingController {
         return marks(s, staff);
     }
 
+    /** Goes back to the points that the check proposes. */
     @DeleteMapping("/points")
     ReviewView withdraw(
             @PathVariable long id,
@@ -207,6 +210,7 @@ class MarkingController {
         return marks(s, staff);
     }
 
+    /** Writes the feedback on the whole, in Markdown. */
     @PutMapping("/feedback")
     ReviewView feedback(
             @PathVariable long id,
@@ -218,6 +222,7 @@ class MarkingController {
         return reviews.view(submissions.get(id));
     }
 
+    /** Says that a person has looked at everything, or takes it back. */
     @PutMapping("/settled")
     ReviewView settle(
             @PathVariable long id,

@@ -37,6 +37,7 @@ class RemarkController {
 
     record Rewritten(@NotNull String text) {}
 
+    /** Says something of a claim or of lines. */
     @PostMapping("/api/submissions/{id}/remarks")
     ReviewView add(
             @PathVariable long id,
@@ -48,6 +49,7 @@ class RemarkController {
         return reviews.view(submissions.get(id));
     }
 
+    /** Changes a remark. */
     @PutMapping("/api/submissions/{id}/remarks/{remark}")
     ReviewView rewrite(
             @PathVariable long id,
@@ -59,6 +61,7 @@ class RemarkController {
         return reviews.view(submissions.get(id));
     }
 
+    /** Takes a remark away. */
     @DeleteMapping("/api/submissions/{id}/remarks/{remark}")
     ReviewView remove(
             @PathVariable long id,
@@ -69,11 +72,13 @@ class RemarkController {
         return reviews.view(submissions.get(id));
     }
 
+    /** The remarks that a course keeps, the most used first. */
     @GetMapping("/api/courses/{course}/remarks")
     List<RemarkLibrary.KeptRemark> library(@PathVariable long course) {
         return library.of(course);
     }
 
+    /** Keeps a remark for the course. */
     @PostMapping("/api/courses/{course}/remarks")
     @ResponseStatus(HttpStatus.CREATED)
     RemarkLibrary.KeptRemark keep(
@@ -83,6 +88,7 @@ class RemarkController {
         return library.keep(course, kept, staff);
     }
 
+    /** Changes a remark that the course keeps. */
     @PutMapping("/api/courses/{course}/remarks/{remark}")
     RemarkLibrary.KeptRemark change(
             @PathVariable long course,
@@ -92,6 +98,7 @@ class RemarkController {
         return library.change(course, remark, kept, staff);
     }
 
+    /** Takes a remark out of those that the course keeps. */
     @DeleteMapping("/api/courses/{course}/remarks/{remark}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeOut(@PathVariable long course, @PathVariable long remark) {

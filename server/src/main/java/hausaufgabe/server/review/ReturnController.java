@@ -33,11 +33,13 @@ class ReturnController {
     record GivenWithdrawal(
             @Nullable List<String> groups, @Nullable String reason) {}
 
+    /** How far an exercise is on the way back to its students. */
     @GetMapping
     HandBacks.HandBackView view(@PathVariable long exercise) {
         return handBacks.view(exercise);
     }
 
+    /** Gives back what is settled, now or at a set time. */
     @PostMapping
     HandBacks.HandBackView giveBack(
             @PathVariable long exercise, @RequestBody GivenOrder given, @AuthenticationPrincipal Person by) {
@@ -48,6 +50,7 @@ class ReturnController {
                 by);
     }
 
+    /** Takes back what was given back, with a reason. */
     @PostMapping("/withdrawn")
     HandBacks.HandBackView takeBack(
             @PathVariable long exercise, @RequestBody GivenWithdrawal given, @AuthenticationPrincipal Person by) {

@@ -32,6 +32,7 @@ class AskController {
 
     record NewQuestion(@Nullable String item, @Nullable String text) {}
 
+    /** What one asked about one’s points. */
     @GetMapping
     AskedView all(@PathVariable long id, @AuthenticationPrincipal Person person) {
         HandedIn s = study.own(id, person);
@@ -39,6 +40,7 @@ class AskController {
         return new AskedView(until, questions.seen(s));
     }
 
+    /** Asks about the points of something. */
     @PostMapping
     AskedView ask(@PathVariable long id, @RequestBody NewQuestion given, @AuthenticationPrincipal Person person) {
         questions.ask(study.own(id, person), given.item() == null ? "" : given.item(), given.text());

@@ -282,6 +282,7 @@ class StudyController {
                 r.uploadedBy() != person.id());
     }
 
+    /** An exercise as a student sees it. */
     @GetMapping("/api/exercises/{id}/mine")
     OwnExerciseView one(@PathVariable long id, @AuthenticationPrincipal Person person) {
         Seen seen = seen(id, person);

@@ -46,6 +46,7 @@ class PileController {
     /** @param at when the pile was handed in; null for when it was uploaded */
     record Confirmation(@Nullable Instant at) {}
 
+    /** Piles of hand-ins that wait to be confirmed. */
     @GetMapping
     List<Piles.PileView> all(@PathVariable long exercise) {
         return piles.all(exercise);
@@ -62,11 +63,13 @@ class PileController {
         return piles.upload(exercise, Uploads.byPath(files, Uploads.PILE), person);
     }
 
+    /** A pile, with whose each piece seems to be. */
     @GetMapping("/{pile}")
     Piles.PileView one(@PathVariable long exercise, @PathVariable long pile) {
         return piles.view(exercise, pile);
     }
 
+    /** Says whose a piece of a pile is, or leaves it out. */
     @PutMapping("/{pile}/pieces/{piece}")
     Piles.PileView settle(
             @PathVariable long exercise,
@@ -86,6 +89,7 @@ class PileController {
         return piles.confirm(exercise, pile, given.at(), person);
     }
 
+    /** Throws a pile away. Nothing of it is handed in. */
     @DeleteMapping("/{pile}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void discard(@PathVariable long exercise, @PathVariable long pile) {

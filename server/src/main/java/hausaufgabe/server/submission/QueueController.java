@@ -24,11 +24,13 @@ class QueueController {
 
     record HeldBack(@NotNull Boolean paused) {}
 
+    /** How many checks of an exercise wait. */
     @GetMapping
     CheckDesk.QueueView view(@PathVariable long exercise) {
         return desk.view(exercise);
     }
 
+    /** Has the checks of an exercise wait, or go on. */
     @PutMapping("/paused")
     CheckDesk.QueueView pause(@PathVariable long exercise, @RequestBody HeldBack given) {
         desk.pause(exercise, Boolean.TRUE.equals(given.paused()));

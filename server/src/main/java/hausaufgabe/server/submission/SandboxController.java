@@ -35,6 +35,7 @@ class SandboxController {
         }
     }
 
+    /** Whether student programs can be run here, and how they are kept apart. */
     @GetMapping("/api/sandbox")
     SandboxState state() {
         return new SandboxState(test.problem(), isolation == CheckRequest.Isolation.PROCESS, test.found());

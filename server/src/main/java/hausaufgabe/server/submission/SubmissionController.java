@@ -36,6 +36,7 @@ class SubmissionController {
     /** A submission that was taken. */
     record Taken(long id, int attempt) {}
 
+    /** Hands in for a student. It is checked in the background. */
     @PostMapping(path = "/api/exercises/{exercise}/submissions", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Taken handIn(
@@ -49,6 +50,7 @@ class SubmissionController {
         return new Taken(taken.id(), taken.attempt());
     }
 
+    /** Has a submission checked again, with the version in force. */
     @PostMapping("/api/submissions/{id}/check")
     @ResponseStatus(HttpStatus.ACCEPTED)
     Taken checkAgain(@PathVariable long id) {
@@ -92,12 +94,14 @@ class SubmissionController {
         news.reads(submissions.get(id), staff);
     }
 
+    /** Somebody has closed it. */
     @PostMapping("/api/submissions/{id}/reading/end")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void readNoMore(@PathVariable long id, @AuthenticationPrincipal Person staff) {
         news.leaves(id, staff);
     }
 
+    /** What happens in the courses of whoever asks, as server-sent events. */
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news(@AuthenticationPrincipal Person staff) {
         return news.listen(staff);

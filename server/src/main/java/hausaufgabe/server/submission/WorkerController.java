@@ -17,6 +17,7 @@ class WorkerController {
         this.machines = machines;
     }
 
+    /** The machines that check. */
     @GetMapping("/api/workers")
     List<RemoteChecks.WorkerLine> all() {
         return machines.getObject().workers();
