@@ -101,6 +101,19 @@ public final class ServerMain {
                         + " (default: one in this process).")
         private String broker;
 
+        @Option(
+                names = "--log-as",
+                paramLabel = "KIND",
+                description = "Logs in a structure that other programs read: ecs, gelf or logstash (default: plain).")
+        private LogKind logAs;
+
+        /** Structures of a log, as Spring Boot calls them. */
+        enum LogKind {
+            ECS,
+            GELF,
+            LOGSTASH
+        }
+
         abstract Path data();
 
         abstract boolean isDemo();
@@ -151,6 +164,9 @@ public final class ServerMain {
                     "hausaufgabe.isolation",
                     unsafe ? CheckRequest.Isolation.PROCESS.name() : CheckRequest.Isolation.SANDBOX.name());
             settings.put("hausaufgabe.checkers", checkers);
+            if (logAs != null) {
+                settings.put("logging.structured.format.console", logAs.name().toLowerCase(java.util.Locale.ROOT));
+            }
             if (workersAt != null) {
                 settings.put("hausaufgabe.broker.workers-at", workersAt);
             }

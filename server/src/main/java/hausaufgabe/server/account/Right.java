@@ -21,6 +21,8 @@ public enum Right {
     LEAD_COURSE,
     /** Begin a course. Belongs to an account, not to a duty. */
     MAKE_COURSES,
+    /** Read how the server is. Belongs to an account, not to a duty. */
+    WATCH,
     /** Make, reset and take away accounts. Belongs to an account, not to a duty. */
     MANAGE_ACCOUNTS;
 
@@ -38,7 +40,7 @@ public enum Right {
     /** What an account allows whatever the course. */
     static Set<Right> of(Person.Role role) {
         return switch (role) {
-            case LEAD -> EnumSet.of(READ, MAKE_COURSES, MANAGE_ACCOUNTS);
+            case LEAD -> EnumSet.of(READ, MAKE_COURSES, WATCH, MANAGE_ACCOUNTS);
             case TUTOR -> EnumSet.of(READ);
             case STUDENT -> EnumSet.of(STUDY);
         };

@@ -13,7 +13,9 @@ public enum TokenScope {
     HAND_IN,
     MARK,
     SET_EXERCISES,
-    LEAD_COURSE;
+    LEAD_COURSE,
+    /** Read how the server is, for a monitoring system. */
+    WATCH;
 
     /** The rights that it leaves of those its owner has; none where it is for git. */
     Set<Right> rights() {

@@ -172,6 +172,16 @@ class CheckDesk {
         line(ids);
     }
 
+    /** How many wait for their turn. */
+    synchronized int waiting() {
+        return line.size();
+    }
+
+    /** How many are being checked, or wait at a machine for that. */
+    synchronized int running() {
+        return begun.size();
+    }
+
     /** Somebody has opened this one: if it waits, it is next. */
     void lookAt(long id) {
         synchronized (this) {
