@@ -26,7 +26,7 @@ create table second_reading (
 -- What the second gave. Once they are done there is one for everything that points can be given for.
 create table second_points (
     reading_id bigint not null references second_reading on delete cascade,
-    item varchar(120) not null,
+    item varchar(400) not null,
     points numeric(6, 2) not null,
     reason varchar(1000) not null,
     -- when a difference from the first was settled; null where there was none, or it is open
@@ -36,3 +36,6 @@ create table second_points (
 
 -- What a program may do that signs in with a token, one to a line; null for those made before there was this, which are for git.
 alter table access_token add column scopes varchar(200);
+
+-- as long as the names of scenarios can be
+alter table question alter column item set data type varchar(400);

@@ -95,6 +95,7 @@ class HouseArchitectureTest {
                 "study",
                 "handout",
                 "grade",
+                "personal",
                 "demo");
         List<String> packages = order.stream().map(f -> root + f + "..").toList();
         Architectures.LayeredArchitecture features = Architectures.layeredArchitecture()

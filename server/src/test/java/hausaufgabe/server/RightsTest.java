@@ -65,6 +65,7 @@ class RightsTest {
             Map.entry("GET /api/courses", "elsewhere reader tutor lead"),
             Map.entry("GET /api/courses/{}", "reader tutor lead"),
             Map.entry("GET /api/courses/{}/colleagues", "lead"),
+            Map.entry("GET /api/courses/{}/students/{}", "lead"),
             Map.entry("PUT /api/courses/{}", "lead"),
             Map.entry("DELETE /api/courses/{}", "lead"),
             Map.entry("POST /api/courses/{}/remarks", "tutor lead"),

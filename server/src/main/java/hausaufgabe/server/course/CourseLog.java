@@ -23,6 +23,8 @@ public class CourseLog {
         /** Who reads whose work. */
         READER,
         SECOND_READING,
+        /** What was kept of a student. */
+        REMOVAL,
         HAND_BACK
     }
 

@@ -4,6 +4,7 @@ import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.server.exercise.Exercises;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
@@ -31,7 +32,7 @@ import org.springframework.stereotype.Component;
 
 /** The repositories, each in a folder of its own beside the records. One is made when it is first asked for. */
 @Component
-class Repositories {
+public class Repositories {
 
     static final String MAIN = Constants.R_HEADS + "main";
     /** Holds the brief, and is no source. */
@@ -77,6 +78,15 @@ class Repositories {
             // another request was quicker
         } finally {
             delete(made);
+        }
+    }
+
+    /** Deletes a student's repository, where there is one. */
+    public void remove(long exercise, long student) {
+        try {
+            delete(root.resolve(String.valueOf(exercise)).resolve(student + ".git"));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the repository of a student could not be deleted", e);
         }
     }
 

@@ -59,6 +59,9 @@ class SourceStore {
      * @throws Problem where it cannot be read any more
      */
     Upload load(String hash) {
+        if (hash.equals(Submissions.REMOVED)) {
+            throw Problem.gone("What was handed in here was removed at its student's request.");
+        }
         synchronized (unpacked) {
             Upload known = unpacked.get(hash);
             if (known != null) {

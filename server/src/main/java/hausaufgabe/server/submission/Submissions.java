@@ -42,6 +42,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Submissions implements InCourse, Manuscripts.HandIns {
 
+    /** Under what stands in the place of what was removed at its student's request. */
+    public static final String REMOVED = "removed";
+
     interface Repository extends JpaRepository<Submission, Long> {
         @Query("select s.id from Submission s where s.exerciseId = ?1 order by s.id")
         List<Long> idsOf(Long exerciseId);
