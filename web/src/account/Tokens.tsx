@@ -17,6 +17,7 @@ const forStaff: [Scope, string][] = [
   ['MARK', 'give points and feedback'],
   ['SET_EXERCISES', 'set exercises, share out, give back'],
   ['LEAD_COURSE', 'say who is in a course'],
+  ['WATCH', 'read how the server is'],
 ];
 const forStudents: [Scope, string][] = [
   ['GIT', 'fetch and push by git'],
@@ -31,7 +32,8 @@ export function Tokens() {
   const [label, setLabel] = useState('');
   const [scopes, setScopes] = useState<Scope[]>(['GIT']);
   const student = useSession().data?.person?.role === 'STUDENT';
-  const choices = student ? forStudents : forStaff;
+  const lead = useSession().data?.person?.role === 'LEAD';
+  const choices = student ? forStudents : forStaff.filter(([scope]) => lead || scope !== 'WATCH');
   const words = new Map([...forStaff, ...forStudents]);
 
   function submit(event: FormEvent) {

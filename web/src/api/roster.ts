@@ -78,6 +78,18 @@ export function usePutStudent(course: number) {
   );
 }
 
+/** Removes what is kept of a student, for good. */
+export function useRemoval(course: number) {
+  return useRosterChange(course, async (given: { student: number; number: string }) =>
+    body(
+      await api.POST('/api/courses/{course}/students/{student}/removal', {
+        params: { path: { course, student: given.student } },
+        body: { number: given.number },
+      }),
+    ),
+  );
+}
+
 export function useLeave(course: number) {
   return useRosterChange(course, async (given: { id: number; left: boolean }) =>
     api.PUT('/api/courses/{id}/students/{student}/left', {

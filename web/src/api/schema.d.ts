@@ -175,6 +175,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every student of a course with every exercise, and what they come to.
+         * @description Every student of a course with every exercise, and what they come to.
+         */
         get: operations["sheet_1"];
         put?: never;
         post?: never;
@@ -310,6 +314,46 @@ export interface paths {
          * @description What everybody would get by a scheme that is not kept.
          */
         post: operations["outlook_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/students/{student}/data.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All that is kept of a student in the course, in one zip.
+         * @description All that is kept of a student in the course, in one zip.
+         */
+        get: operations["out"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/students/{student}/removal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Removes what is kept of a student, for good; points stay, of nobody.
+         * @description Removes what is kept of a student, for good; points stay, of nobody.
+         */
+        post: operations["remove_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2748,7 +2792,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             /** @description what whoever asks may do in it */
-            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "WATCH" | "MANAGE_ACCOUNTS")[];
             term: string;
             title: string;
         };
@@ -2766,7 +2810,7 @@ export interface components {
             groups: components["schemas"]["Group"][];
             /** Format: int64 */
             id: number;
-            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "WATCH" | "MANAGE_ACCOUNTS")[];
             staff: components["schemas"]["Member"][];
             term: string;
             title: string;
@@ -2881,7 +2925,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             patterns: components["schemas"]["PatternView"][];
-            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "MANAGE_ACCOUNTS")[];
+            rights: ("STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "MAKE_COURSES" | "WATCH" | "MANAGE_ACCOUNTS")[];
             rules?: components["schemas"]["Rules"];
             students: components["schemas"]["Student"][];
             title: string;
@@ -3066,6 +3110,10 @@ export interface components {
              * @description null for back to the stack
              */
             to?: number;
+        };
+        GivenRemoval: {
+            /** @description of the student, said once more */
+            number: string;
         };
         GivenRoles: {
             reason?: string;
@@ -4697,7 +4745,7 @@ export interface components {
             label: string;
             /** Format: date-time */
             madeAt: string;
-            scopes: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE")[];
+            scopes: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "WATCH")[];
             /**
              * Format: date-time
              * @description null for never
@@ -4707,7 +4755,7 @@ export interface components {
         TokenWanted: {
             label: string;
             /** @description what it is good for; git where left out */
-            scopes?: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE")[];
+            scopes?: ("GIT" | "STUDY" | "READ" | "HAND_IN" | "MARK" | "SET_EXERCISES" | "LEAD_COURSE" | "WATCH")[];
         };
         Trap: {
             /** @description ids of the requirements that are not met by it */
@@ -5337,6 +5385,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CourseSheet"];
                 };
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenRemoval"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

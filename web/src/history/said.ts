@@ -14,6 +14,7 @@ export const what: Record<string, string> = {
   READER: 'Who reads what',
   SECOND_READING: 'What is read twice',
   SECOND: 'Second readings done',
+  REMOVAL: 'What was removed',
   SCHEME: 'How it is reckoned',
   VERSION: 'Versions of exercises',
 };
@@ -57,6 +58,8 @@ export function saidOf(l: Line): string {
         : `to be read twice: ${l.after ?? ''}`;
     case 'SECOND':
       return `read a second time; ${l.after ?? ''}`;
+    case 'REMOVAL':
+      return 'what was kept of a student was removed at their request';
     case 'SCHEME':
       return 'how the grade is reckoned was changed';
     case 'VERSION':

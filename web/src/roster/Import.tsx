@@ -63,6 +63,8 @@ export function Import({ course, onDone }: { course: number; onDone: () => void 
         type="file"
         accept=".csv,.txt,.tsv,text/csv"
         aria-label="The file with the roster"
+        // the same file, mended, is chosen again
+        onClick={(e) => (e.currentTarget.value = '')}
         className="chooser mt-3"
         onChange={(e) => {
           const file = e.target.files?.[0];

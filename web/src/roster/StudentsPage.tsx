@@ -10,6 +10,7 @@ import { Page } from '../page/Page';
 import { Import } from './Import';
 import { Links } from './Links';
 import { OneStudent } from './OneStudent';
+import { OnRequest } from './OnRequest';
 
 const access: Record<StudentLine['access'], { text: string; ink: string }> = {
   NONE: { text: 'no sign-in yet', ink: 'text-soft' },
@@ -168,7 +169,10 @@ function Row(props: {
   if (changing) {
     return (
       <li className="border-b border-rule bg-paper px-3 py-3">
-        <OneStudent course={props.course} groups={[]} student={s} onDone={() => setChanging(false)} />
+        <>
+          <OneStudent course={props.course} groups={[]} student={s} onDone={() => setChanging(false)} />
+          <OnRequest course={props.course} student={s} />
+        </>
       </li>
     );
   }

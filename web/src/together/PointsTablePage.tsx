@@ -62,6 +62,8 @@ function TakeIn({ exercise }: { exercise: Api<'ExerciseView'> }) {
         type="file"
         accept=".csv,.txt,.tsv,text/csv"
         aria-label="The table with the points"
+        // the same file, mended, is chosen again
+        onClick={(e) => (e.currentTarget.value = '')}
         className="chooser mt-3"
         onChange={(e) => {
           const file = e.target.files?.[0];
@@ -197,7 +199,9 @@ function Changes({ exercise, plan }: { exercise: Api<'ExerciseView'>; plan: Api<
                   {c.before}
                 </td>
                 <td className="max-w-[260px] py-1 pr-3 font-semibold break-words">{c.after}</td>
-                <td className="py-1 text-soft">{c.reason ?? (c.item ? 'as below' : '')}</td>
+                <td className="py-1 text-soft">
+                  {c.reason ?? (c.item && plan.mistakes.length === 0 ? 'as below' : '')}
+                </td>
               </tr>
             ))}
           </tbody>

@@ -3,13 +3,16 @@ package hausaufgabe.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -164,6 +167,44 @@ class GradesJourneyTest extends Journey {
         page.navigate("/courses/1/grades");
         page.getByPlaceholder("Find a name or number").fill("Fenja Warftner");
         assertThat(page.locator("[data-cell='0:3']")).hasAttribute("title", Pattern.compile("settled, read by two"));
+    }
+
+    @Test
+    void pointsGoOutAsATableAndComeInChanged() throws Exception {
+        signIn("maike");
+        handIn("Okke Ankersen", Path.of("../samples/strategy/01-three-rules"));
+        String submission = page.url();
+        page.navigate("/exercises/1/points");
+        Download download =
+                page.waitForDownload(() -> page.getByText("Take out, 2,5").click());
+        String table = Files.readString(download.path());
+        String line = table.lines()
+                .filter(l -> l.contains("Okke Ankersen"))
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        int delegates =
+                List.of(table.lines().findFirst().orElseThrow().split(",")).indexOf("requirement:delegates");
+        String[] cells = line.split(",", -1);
+        cells[delegates] = "99";
+        Path changed = Files.createTempFile("points", ".csv");
+        Files.writeString(changed, table.replace(line, String.join(",", cells)));
+        page.getByLabel("The table with the points").setInputFiles(changed);
+        assertThat(page.getByText("99 cannot be given here.")).isVisible();
+        assertThat(button(page, "Make")).hasCount(0);
+
+        cells[delegates] = "\"0,75\"";
+        Files.writeString(changed, table.replace(line, String.join(",", cells)));
+        page.waitForFileChooser(
+                        () -> page.getByLabel("The table with the points").click())
+                .setFiles(changed);
+        assertThat(page.getByText("1 change;")).isVisible();
+        nothingBarsTheWay();
+        page.getByLabel("Why").fill("As agreed at the quay.");
+        button(page, "Make 1 change in 1 submission").click();
+        assertThat(page.getByText("1 change made in 1 submission.")).isVisible();
+        page.navigate(submission);
+        assertThat(page.getByText("As agreed at the quay.").first()).isVisible();
+        Files.delete(changed);
     }
 
     @Test

@@ -48,6 +48,7 @@ public class Application implements WebMvcConfigurer {
             "/welcome",
             "/accounts",
             "/password",
+            "/programs",
             "/courses/**",
             "/exercises/**",
             "/submissions/**",

@@ -65,7 +65,11 @@ class CourseGradeController {
             Scheme.@NotNull Direction rounding,
             @NotNull List<GivenStep> steps) {}
 
-    /** @param student whom it is wanted for; all where left out */
+    /**
+     * Every student of a course with every exercise, and what they come to.
+     *
+     * @param student whom it is wanted for; all where left out
+     */
     @GetMapping("/grades")
     CourseSheets.CourseSheet sheet(
             @PathVariable long course,
