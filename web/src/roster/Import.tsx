@@ -1,6 +1,7 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Api } from '../api/client';
 import { useEnrol, usePlan, type Field } from '../api/roster';
+import { ChooseTable } from '../page/ChooseTable';
 import { Mistake, Waiting } from '../page/Notice';
 
 type Plan = Api<'PlannedRoster'>;
@@ -30,7 +31,6 @@ const SHOWN = 60;
 export function Import({ course, onDone }: { course: number; onDone: () => void }) {
   const plan = usePlan(course);
   const enrol = useEnrol(course);
-  const input = useRef<HTMLInputElement>(null);
   const [roster, setRoster] = useState<File>();
   const [missingLeave, setMissingLeave] = useState(false);
   const p = plan.data;
@@ -58,21 +58,7 @@ export function Import({ course, onDone }: { course: number; onDone: () => void 
         A CSV as your school gives it out: any separator, any order of columns, in any of the usual encodings.
         Nothing is changed before you have seen what would be.
       </p>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        aria-label="The file with the roster"
-        // the same file, mended, is chosen again
-        onClick={(e) => (e.currentTarget.value = '')}
-        className="chooser mt-3"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) {
-            look(file);
-          }
-        }}
-      />
+      <ChooseTable label="The file with the roster" onChoose={look} />
       {plan.isPending && <Waiting what="Reading it" />}
       <Mistake error={plan.error} />
       {p && <Columns plan={p} onBecome={become} />}

@@ -1,9 +1,10 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../api/client';
 import { ProblemError } from '../api/client';
 import { usePointsPlan, useTakePoints } from '../api/pointsTable';
 import { counted } from '../page/count';
+import { ChooseTable } from '../page/ChooseTable';
 import { Mistake, Waiting } from '../page/Notice';
 import { ExerciseFrame } from './ExerciseFrame';
 import { askedFor } from './even';
@@ -36,7 +37,6 @@ export function PointsTablePage() {
 function TakeIn({ exercise }: { exercise: Api<'ExerciseView'> }) {
   const plan = usePointsPlan(exercise.id);
   const take = useTakePoints(exercise.id);
-  const input = useRef<HTMLInputElement>(null);
   const [table, setTable] = useState<File>();
   const [reason, setReason] = useState('');
   const p = plan.data;
@@ -57,21 +57,7 @@ function TakeIn({ exercise }: { exercise: Api<'ExerciseView'> }) {
         Change points or feedback in the table, keep its first line, and choose it here: any separator, point
         or comma. What stays empty stays as it is. Nothing is changed before you have seen what would be.
       </p>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        aria-label="The table with the points"
-        // the same file, mended, is chosen again
-        onClick={(e) => (e.currentTarget.value = '')}
-        className="chooser mt-3"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) {
-            look(file);
-          }
-        }}
-      />
+      <ChooseTable label="The table with the points" onChoose={look} />
       {plan.isPending && <Waiting what="Reading it" />}
       <Mistake error={plan.error} />
       {take.data && (
@@ -88,12 +74,7 @@ function TakeIn({ exercise }: { exercise: Api<'ExerciseView'> }) {
             take.mutate(
               { table: table!, fingerprint: p.fingerprint, reason },
               {
-                onSuccess: () => {
-                  setReason('');
-                  if (input.current) {
-                    input.current.value = '';
-                  }
-                },
+                onSuccess: () => setReason(''),
                 onError: (error) => {
                   // what somebody changed meanwhile is shown anew
                   if (error instanceof ProblemError && error.status === 412) {

@@ -7,8 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -37,13 +35,7 @@ public final class Csv {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
+        return Downloads.named(name)
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(text.toString().getBytes(StandardCharsets.UTF_8));
     }

@@ -5,6 +5,7 @@ import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.checking.exercise.SettingsException;
 import hausaufgabe.checking.exercise.SettingsYaml;
+import hausaufgabe.server.Downloads;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
@@ -17,8 +18,6 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -288,14 +287,7 @@ class ManuscriptController {
         String name =
                 exercises.line(id).title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         String file = (name.isEmpty() ? "exercise" : name.substring(0, Math.min(name.length(), 2 * ATTACHED))) + ".zip";
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(ExerciseFiles.pack(folder));
+        return Downloads.named(file).body(ExerciseFiles.pack(folder));
     }
 
     /** Has a solution of the manuscript judged by what is written. */

@@ -3,13 +3,11 @@ package hausaufgabe.server.grade;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.Downloads;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.exercise.Exercises;
 import hausaufgabe.server.submission.HandedIn;
 import hausaufgabe.server.submission.Submissions;
-import java.nio.charset.StandardCharsets;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,7 +32,7 @@ class OpenFormatController {
     /** The claims as SARIF 2.1.0. */
     @GetMapping(path = "/findings.sarif", produces = "application/sarif+json")
     ResponseEntity<JsonNode> sarif(@PathVariable long id) {
-        return named("submission-" + id + ".sarif").body(OpenFormats.sarif(report(id), mapper));
+        return Downloads.named("submission-" + id + ".sarif").body(OpenFormats.sarif(report(id), mapper));
     }
 
     /** The runs as JUnit XML. */
@@ -42,7 +40,7 @@ class OpenFormatController {
     ResponseEntity<byte[]> junit(@PathVariable long id) {
         HandedIn s = submissions.get(id);
         String title = exercises.line(s.exerciseId()).title();
-        return named("submission-" + id + "-runs.xml")
+        return Downloads.named("submission-" + id + "-runs.xml")
                 .body(OpenFormats.junit(title, report(id).scenarios()));
     }
 
@@ -51,15 +49,5 @@ class OpenFormatController {
                 .get(id)
                 .report()
                 .orElseThrow(() -> Problem.conflict("There is no report yet; it is there after the check."));
-    }
-
-    private static ResponseEntity.BodyBuilder named(String file) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file, StandardCharsets.UTF_8)
-                                .build()
-                                .toString());
     }
 }

@@ -1,5 +1,6 @@
 package hausaufgabe.server.handout;
 
+import hausaufgabe.server.Downloads;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
@@ -23,8 +24,6 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -103,7 +102,8 @@ class HandoutController {
         if (entries.isEmpty()) {
             throw Problem.conflict("Nothing is settled yet. What is, can be taken out as paper.");
         }
-        return named("feedback-" + line.number() + "-" + line.title() + ".zip", "application/zip")
+        return Downloads.named("feedback-" + line.number() + "-" + line.title() + ".zip")
+                .contentType(MediaType.parseMediaType("application/zip"))
                 .body(out -> write(entries, out));
     }
 
@@ -150,18 +150,8 @@ class HandoutController {
         }
         Returns.ReturnedWork work =
                 returns.of(s).orElseThrow(() -> Problem.conflict("This work was not given back to you yet."));
-        return named("feedback-" + exercises.line(s.exerciseId()).number() + ".pdf", MediaType.APPLICATION_PDF_VALUE)
+        return Downloads.named("feedback-" + exercises.line(s.exerciseId()).number() + ".pdf")
+                .contentType(MediaType.APPLICATION_PDF)
                 .body(paper.pdf(paper.page(handouts.of(s, work))));
-    }
-
-    private static ResponseEntity.BodyBuilder named(String file, String type) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file, StandardCharsets.UTF_8)
-                                .build()
-                                .toString());
     }
 }

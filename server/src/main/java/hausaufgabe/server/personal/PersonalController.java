@@ -1,11 +1,9 @@
 package hausaufgabe.server.personal;
 
+import hausaufgabe.server.Downloads;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
 import jakarta.validation.constraints.NotNull;
-import java.nio.charset.StandardCharsets;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,14 +37,7 @@ class PersonalController {
     @GetMapping(path = "/data.zip", produces = "application/zip")
     ResponseEntity<byte[]> out(@PathVariable long course, @PathVariable long student) {
         String name = "data-" + courses.student(course, student).number() + ".zip";
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(extract.of(course, student));
+        return Downloads.named(name).body(extract.of(course, student));
     }
 
     /** Removes what is kept of a student, for good; points stay, of nobody. */

@@ -8,6 +8,7 @@ import hausaufgabe.checking.archive.Received;
 import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.report.CheckReport;
+import hausaufgabe.server.Downloads;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.Courses;
@@ -26,7 +27,6 @@ import hausaufgabe.server.submission.Steps;
 import hausaufgabe.server.submission.Submissions;
 import hausaufgabe.server.submission.Uploads;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZonedDateTime;
@@ -39,8 +39,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -308,13 +306,7 @@ class StudyController {
     ResponseEntity<byte[]> starter(@PathVariable long id, @AuthenticationPrincipal Person person) {
         Seen seen = seen(id, person);
         byte[] zip = ExerciseFiles.packStarter(seen.version().folder());
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(seen.version().settings().title() + ".zip", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
+        return Downloads.named(seen.version().settings().title() + ".zip")
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .body(zip);
     }
