@@ -62,6 +62,14 @@ async function fetchLines(queries: QueryClient, course: number) {
   );
 }
 
+/** When work of a course came, and when it was settled. */
+export function usePace(course: number) {
+  return useQuery({
+    queryKey: ['pace', course],
+    queryFn: async () => body(await api.GET('/api/courses/{course}/pace', { params: { path: { course } } })),
+  });
+}
+
 export type GivenScheme = Api<'GivenScheme'>;
 
 export function useScheme(course: number) {

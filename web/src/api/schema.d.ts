@@ -228,6 +228,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * When the work of the course was handed in, and when somebody had settled it, exercise by exercise.
+         * @description When the work of the course was handed in, and when somebody had settled it, exercise by exercise.
+         */
+        get: operations["pace"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/remarks": {
         parameters: {
             query?: never;
@@ -2911,6 +2931,12 @@ export interface components {
              */
             version?: number;
         };
+        ExercisePace: {
+            /** Format: int64 */
+            exercise: number;
+            /** @description in the order it was handed in */
+            work: components["schemas"]["Paced"][];
+        };
         ExerciseView: {
             brief: string;
             course: components["schemas"]["Heading"];
@@ -3676,6 +3702,15 @@ export interface components {
             /** Format: double */
             pointsPerDay: number;
             zone: string;
+        };
+        Paced: {
+            /** Format: date-time */
+            handedInAt: string;
+            /**
+             * Format: date-time
+             * @description null where nobody has settled it
+             */
+            settledAt?: string;
         };
         /** @description One of the things that are said of the subject. */
         Part: {
@@ -5212,6 +5247,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryPage"];
+                };
+            };
+        };
+    };
+    pace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExercisePace"][];
                 };
             };
         };

@@ -8,6 +8,7 @@ import { Notice, Waiting } from '../page/Notice';
 import { Page } from '../page/Page';
 import { failing, inClaimWords, progress, sharesOf, short, stages, tenths, type Share } from './figures';
 import { Plotted } from './Plotted';
+import { Term } from './Term';
 
 /** Names that stand in a row of a table at once. */
 const NAMED = 40;
@@ -52,6 +53,7 @@ function Opened({ sheet }: { sheet: CourseSheet }) {
         {counted(sheet.lines.length, 'student')}, {counted(sheet.columns.length, 'exercise')}.
       </p>
       <HowFar sheet={sheet} />
+      <Term sheet={sheet} />
       {checked.length > 0 && (
         <>
           <label className="mt-8 block">
@@ -70,6 +72,11 @@ function Opened({ sheet }: { sheet: CourseSheet }) {
           </label>
           <HowPointsSpread sheet={sheet} column={chosen} />
           <WhatFails exercise={sheet.columns[chosen]!.exercise} />
+          <p className="mt-6 text-[14.5px]">
+            <Link className="quiet" to={`/exercises/${sheet.columns[chosen]!.exercise}/evenness`}>
+              What each who marks has given
+            </Link>
+          </p>
         </>
       )}
     </>

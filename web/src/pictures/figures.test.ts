@@ -1,5 +1,14 @@
 import type { CourseSheet } from '../api/ledger';
-import { failing, inClaimWords, progress, sharesOf, short, tenths } from './figures';
+import {
+  daysToSettled,
+  failing,
+  inClaimWords,
+  progress,
+  sharesOf,
+  short,
+  tenths,
+  throughTheTerm,
+} from './figures';
 
 const line = (name: string, ...cells: CourseSheet['lines'][number]['cells']) => ({
   student: { id: 1, number: '1', name, group: 'A', email: '', left: false },
@@ -59,4 +68,18 @@ describe('the figures behind the pictures', () => {
     expect(inClaimWords('requirement:two-algorithms')).toBe('two algorithms');
     expect(short('x'.repeat(60))).toHaveLength(46);
   });
+});
+
+test('through the term it is counted at the end of each day, and what is not settled has no days', () => {
+  const work = [
+    { handedInAt: '2026-11-01T10:00:00Z', settledAt: '2026-11-02T22:00:00Z' },
+    { handedInAt: '2026-11-02T12:00:00Z' },
+  ];
+  const now = new Date('2026-11-03T06:00:00Z');
+  const points = throughTheTerm(work, now);
+  expect(points.filter((p) => p.what === 'handed in').map((p) => p.count)).toEqual([1, 2, 2]);
+  expect(points.filter((p) => p.what === 'settled').map((p) => p.count)).toEqual([0, 1, 1]);
+  expect(points.at(-1)!.day).toEqual(now);
+  expect(daysToSettled(work)).toEqual([1.5]);
+  expect(throughTheTerm([], now)).toEqual([]);
 });

@@ -77,6 +77,37 @@ function stageOf(state: SheetLine['cells'][number]['state']): Stage {
   }
 }
 
+/** When something was handed in, and when settled. */
+export type Paced = { handedInAt: string; settledAt?: string };
+
+const DAY = 86_400_000;
+
+/** How many had come, and how many of them were settled, at the end of each day of the term so far. */
+export function throughTheTerm(
+  work: Paced[],
+  now: Date,
+): { day: Date; what: 'handed in' | 'settled'; count: number }[] {
+  const came = work.map((w) => Date.parse(w.handedInAt)).sort((a, b) => a - b);
+  const settled = work.flatMap((w) => (w.settledAt ? [Date.parse(w.settledAt)] : [])).sort((a, b) => a - b);
+  if (came.length === 0) {
+    return [];
+  }
+  const points: { day: Date; what: 'handed in' | 'settled'; count: number }[] = [];
+  for (let day = Math.floor(came[0]! / DAY) * DAY; day < now.getTime(); day += DAY) {
+    const end = Math.min(day + DAY, now.getTime());
+    points.push({ day: new Date(end), what: 'handed in', count: came.filter((t) => t <= end).length });
+    points.push({ day: new Date(end), what: 'settled', count: settled.filter((t) => t <= end).length });
+  }
+  return points;
+}
+
+/** Days from handing in to settled, the shortest first; what is not settled is left out. */
+export function daysToSettled(work: Paced[]): number[] {
+  return work
+    .flatMap((w) => (w.settledAt ? [(Date.parse(w.settledAt) - Date.parse(w.handedInAt)) / DAY] : []))
+    .sort((a, b) => a - b);
+}
+
 /** The claims of an exercise that most do not meet, those first. */
 export function failing<Claim extends { item: string; met: number; missing: number }>(
   claims: Claim[],

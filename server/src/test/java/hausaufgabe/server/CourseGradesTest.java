@@ -90,6 +90,21 @@ class CourseGradesTest {
     }
 
     @Test
+    void itIsToldWhenWorkCameAndWhenItWasSettled() throws Exception {
+        http.perform(get(course() + "/pace").session(tutor))
+                .andExpect(jsonPath("$", hasSize(1)))
+                .andExpect(jsonPath("$[0].work[0].handedInAt").exists())
+                .andExpect(jsonPath("$[0].work[0].settledAt").doesNotExist());
+        send(put("/api/submissions/" + submission + "/settled"), "{\"settled\":true,\"open\":true}", "new")
+                .andExpect(status().isOk());
+        // only the last attempt is waited for
+        harbour.handedIn(http, lead, place);
+        http.perform(get(course() + "/pace").session(tutor))
+                .andExpect(jsonPath("$[0].work", hasSize(1)))
+                .andExpect(jsonPath("$[0].work[0].settledAt").doesNotExist());
+    }
+
+    @Test
     void oneStudentCanBeAskedFor() throws Exception {
         http.perform(get(course() + "/grades")
                         .param("student", String.valueOf(place.students().get(1).id()))

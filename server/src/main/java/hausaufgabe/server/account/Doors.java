@@ -41,6 +41,7 @@ final class Doors {
                         HttpMethod.GET,
                         "/api/courses/*/grades",
                         "/api/courses/*/grades.csv",
+                        "/api/courses/*/pace",
                         "/api/courses/*/scheme",
                         "/api/courses/*/history")
                 .access(course.needing(Right.READ));

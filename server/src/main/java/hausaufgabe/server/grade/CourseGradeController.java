@@ -36,12 +36,15 @@ class CourseGradeController {
     private final CourseSheets sheets;
     private final Schemes schemes;
     private final CourseHistory history;
+    private final Pace pace;
     private final Viewer.Viewers viewers;
 
-    CourseGradeController(CourseSheets sheets, Schemes schemes, CourseHistory history, Viewer.Viewers viewers) {
+    CourseGradeController(
+            CourseSheets sheets, Schemes schemes, CourseHistory history, Pace pace, Viewer.Viewers viewers) {
         this.sheets = sheets;
         this.schemes = schemes;
         this.history = history;
+        this.pace = pace;
         this.viewers = viewers;
     }
 
@@ -131,6 +134,12 @@ class CourseGradeController {
             @AuthenticationPrincipal Person person) {
         return history.page(
                 course, new CourseHistory.Wanted(exercise, student, who, what, before), viewers.of(person, course));
+    }
+
+    /** When the work of the course was handed in, and when somebody had settled it, exercise by exercise. */
+    @GetMapping("/pace")
+    List<Pace.ExercisePace> pace(@PathVariable long course, @AuthenticationPrincipal Person person) {
+        return pace.of(course, viewers.of(person, course));
     }
 
     /** How the grade of a course is reckoned. Its ETag goes with a change. */
