@@ -31,7 +31,8 @@ export function Term({ sheet }: { sheet: CourseSheet }) {
   const through = useMemo<Plot.PlotOptions>(
     () => ({
       height: 260,
-      x: { type: 'time', label: null },
+      marginBottom: 36,
+      x: { type: 'time', label: null, ticks: 7, tickFormat: (d: Date) => date.format(d) },
       y: { label: 'submissions', grid: true, tickFormat: 'd' },
       color: {
         domain: ['handed in', 'settled'],
@@ -49,7 +50,8 @@ export function Term({ sheet }: { sheet: CourseSheet }) {
   const waiting = useMemo<Plot.PlotOptions>(
     () => ({
       marginLeft: 330,
-      height: 60 + 34 * settled.length,
+      height: 70 + 34 * settled.length,
+      marginBottom: 42,
       x: {
         label: 'days from handing in to settled',
         domain: [0, Math.max(1, ...settled.flatMap((w) => w.days))],
