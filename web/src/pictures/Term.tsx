@@ -98,7 +98,7 @@ export function Term({ sheet }: { sheet: CourseSheet }) {
                 .map((p, i) => (
                   <tr key={p.day.getTime()} className="border-t border-dotted border-rule">
                     <th scope="row" className="pr-5 text-left font-normal">
-                      {date.format(p.day)}
+                      {date.format(p.day.getTime() - 1)}
                     </th>
                     <td className="pr-5 text-right">{p.count}</td>
                     <td className="text-right">{points[2 * i + 1]?.count}</td>
