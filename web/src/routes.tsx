@@ -30,6 +30,10 @@ export const router = createBrowserRouter([
       { path: '/', element: <ByRole staff={<TodayPage />} student={<OwnExercisesPage />} /> },
       { path: '/courses/:course', element: <CoursePage /> },
       {
+        path: '/courses/arriving',
+        lazy: async () => ({ Component: (await import('./course/ArrivingPage')).ArrivingPage }),
+      },
+      {
         path: '/exercises/:exercise/give-back',
         lazy: async () => ({ Component: (await import('./handback/HandBackPage')).HandBackPage }),
       },

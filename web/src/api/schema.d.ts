@@ -128,6 +128,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/arriving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a course in: all of it, or nothing.
+         * @description Brings a course in: all of it, or nothing.
+         */
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/arriving/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Says what an archive would bring, and stores nothing.
+         * @description Says what an archive would bring, and stores nothing.
+         */
+        post: operations["plan_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/archive.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The whole course, with all that was handed in and what people made of it, for another installation.
+         * @description The whole course, with all that was handed in and what people made of it, for another installation.
+         */
+        get: operations["out_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/exercises": {
         parameters: {
             query?: never;
@@ -2578,6 +2638,24 @@ export interface components {
             /** @description of its review as it was read */
             version: string;
         };
+        Arrived: {
+            /**
+             * Format: int64
+             * @description of the course, here
+             */
+            id: number;
+            title: string;
+        };
+        /** @description Somebody whom the course names, and who that would be here. */
+        Arriving: {
+            /** @description whether somebody of that sign-in and name is here already, who is taken to be the same */
+            known: boolean;
+            login: string;
+            name: string;
+            /** @description by which they sign in here afterwards */
+            signIn: string;
+            staff: boolean;
+        };
         /** @description Something asked for, with its points; the texts still have role names in braces. */
         Asked: {
             essential: boolean;
@@ -3828,6 +3906,21 @@ export interface components {
              * @description number of the version in force
              */
             version: number;
+        };
+        /** @description What an archive would bring. */
+        PlannedArrival: {
+            /** @description to be sent with the same file to have it brought in */
+            fingerprint: string;
+            /** @description whom it names */
+            people: components["schemas"]["Arriving"][];
+            /** @description how many of each kind of record */
+            rows: {
+                [key: string]: number;
+            };
+            term: string;
+            title: string;
+            /** Format: date-time */
+            writtenAt: string;
         };
         /** @description What becomes of a line. */
         PlannedLine: {
@@ -5116,6 +5209,88 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CourseView"];
                 };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query: {
+                /** @description as they were when the plan was looked at */
+                others?: string[];
+                /** @description of that plan */
+                fingerprint: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    archive: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arrived"];
+                };
+            };
+        };
+    };
+    plan_2: {
+        parameters: {
+            query?: {
+                /** @description sign-ins of those who are somebody else than who has the sign-in here */
+                others?: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    archive: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedArrival"];
+                };
+            };
+        };
+    };
+    out_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -97,6 +97,13 @@ function OpenCourse({ course }: { course: Course }) {
         )}
       </p>
       <Exercises course={course} />
+      {leads && (
+        <p className="mt-6 text-[14px]">
+          <a className="quiet" href={`/api/courses/${course.id}/archive.zip`} download>
+            Take the whole course out, for another installation
+          </a>
+        </p>
+      )}
     </Page>
   );
 }

@@ -65,11 +65,22 @@ function NoCourse({ lead }: { lead: boolean }) {
         yours is called; everything can be changed later.
       </p>
       <CourseForm />
+      <p className="mt-5">
+        <FromElsewhere />
+      </p>
     </section>
   ) : (
     <p className="reading mt-6 max-w-[56ch] text-soft">
       You have nothing to do in any course yet. Whoever leads the course gives you a duty on its page.
     </p>
+  );
+}
+
+function FromElsewhere() {
+  return (
+    <Link to="/courses/arriving" className="quiet">
+      Bring in one from another installation
+    </Link>
   );
 }
 
@@ -80,9 +91,12 @@ function OneMore() {
       {open ? (
         <CourseForm onCancel={() => setOpen(false)} />
       ) : (
-        <button type="button" className="quiet" onClick={() => setOpen(true)}>
-          Begin another course
-        </button>
+        <p className="flex flex-wrap gap-x-5">
+          <button type="button" className="quiet" onClick={() => setOpen(true)}>
+            Begin another course
+          </button>
+          <FromElsewhere />
+        </p>
       )}
     </div>
   );

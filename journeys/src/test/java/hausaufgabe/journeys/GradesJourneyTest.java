@@ -208,6 +208,41 @@ class GradesJourneyTest extends Journey {
     }
 
     @Test
+    void aCourseLeavesAndComesIn() throws Exception {
+        signIn("maike");
+        button(page, "Begin another course").click();
+        page.getByLabel("Title").fill("Tide tables");
+        button(page, "Begin the course").click();
+        assertThat(page.locator("h1")).hasText("Tide tables");
+        Download download = page.waitForDownload(
+                () -> page.getByText("Take the whole course out").click());
+        Path archive = Files.createTempFile("course", ".zip");
+        download.saveAs(archive);
+
+        page.navigate("/");
+        page.getByText("Bring in one from another installation").first().click();
+        Path none = Files.createTempFile("none", ".zip");
+        page.getByLabel("The file with the course").setInputFiles(none);
+        assertThat(page.getByText("Nothing was stored").first()).isVisible();
+        page.waitForFileChooser(
+                        () -> page.getByLabel("The file with the course").click())
+                .setFiles(archive);
+        assertThat(page.getByText("is the maike of this place")).isVisible();
+        nothingBarsTheWay();
+        page.getByLabel("is the maike of this place").click();
+        assertThat(page.getByText("will sign in as maike-2")).isVisible();
+        page.getByLabel("is the maike of this place").click();
+        assertThat(page.getByText("will sign in as maike-2")).hasCount(0);
+        button(page, "Bring in Tide tables").click();
+        assertThat(page.getByText("It is here, and you lead it")).isVisible();
+        page.getByRole(AriaRole.MAIN).getByText("Tide tables").click();
+        assertThat(page.locator("h1")).hasText("Tide tables");
+        assertThat(page.getByText("No student is in it yet")).isVisible();
+        Files.delete(archive);
+        Files.delete(none);
+    }
+
+    @Test
     void workIsGivenBackAndItsStudentAsks() throws Exception {
         signIn("maike");
         handIn("Wiebke Deichgraf", Path.of("../samples/strategy/01-three-rules"));

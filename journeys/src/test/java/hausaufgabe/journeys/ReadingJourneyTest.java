@@ -377,6 +377,7 @@ class ReadingJourneyTest extends Journey {
             for (String view : List.of(
                     "/",
                     "/courses/1",
+                    "/courses/arriving",
                     "/courses/1/remarks",
                     "/courses/1/grades",
                     "/courses/1/scheme",

@@ -12,12 +12,14 @@ public final class Downloads {
 
     /** @param name of the file, whatever letters are in it */
     public static ResponseEntity.BodyBuilder named(String name) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString());
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition(name));
+    }
+
+    /** What a header says of a file, whatever letters are in its name. */
+    public static String disposition(String name) {
+        return ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
     }
 }

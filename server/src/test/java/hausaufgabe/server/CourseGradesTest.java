@@ -68,6 +68,13 @@ class CourseGradesTest {
                 .content(json));
     }
 
+    @Test
+    void whatIsMissingInASchemeIsNamed() throws Exception {
+        send(put(course() + "/scheme"), scheme("1", "").replace("\"places\":1,", ""), "none")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("“places” is missing")));
+    }
+
     private String scheme(String weight, String exercises) {
         return "{\"places\":1,\"rounding\":\"NEAREST\",\"steps\":" + NUMBERS
                 + ",\"parts\":[{\"title\":\"Weekly\",\"weight\":" + weight + ",\"exercises\":[" + exercises + "]}]}";

@@ -96,6 +96,7 @@ class HouseArchitectureTest {
                 "handout",
                 "grade",
                 "personal",
+                "moving",
                 "demo");
         List<String> packages = order.stream().map(f -> root + f + "..").toList();
         Architectures.LayeredArchitecture features = Architectures.layeredArchitecture()

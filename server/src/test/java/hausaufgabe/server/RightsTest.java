@@ -64,6 +64,8 @@ class RightsTest {
             Map.entry("POST /api/courses", "lead"),
             Map.entry("GET /api/courses", "elsewhere reader tutor lead"),
             Map.entry("GET /api/courses/{}", "reader tutor lead"),
+            Map.entry("POST /api/courses/arriving", "lead"),
+            Map.entry("GET /api/courses/{}/archive.zip", "lead"),
             Map.entry("GET /api/courses/{}/colleagues", "lead"),
             Map.entry("GET /api/courses/{}/students/{}", "lead"),
             Map.entry("PUT /api/courses/{}", "lead"),

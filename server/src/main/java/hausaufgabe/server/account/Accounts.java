@@ -139,6 +139,12 @@ public class Accounts {
         return known.map(Accounts::line).orElseGet(() -> invite(login, name, Person.Role.STUDENT));
     }
 
+    /** Whoever has a sign-in. */
+    @Transactional(readOnly = true)
+    public Optional<Person> named(String login) {
+        return accounts.findByLogin(login).map(Account::asPerson);
+    }
+
     private static AccountLine line(Account a) {
         State state = a.disabledAt != null ? State.DISABLED : a.passwordHash == null ? State.INVITED : State.ACTIVE;
         return new AccountLine(a.id, a.login, a.name, a.role, state, a.factorSince != null, a.outsideSubject != null);

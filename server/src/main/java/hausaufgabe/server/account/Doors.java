@@ -34,7 +34,9 @@ final class Doors {
                 .access(course.needing(Right.STUDY));
         rules.requestMatchers("/api/accounts", "/api/accounts/**").hasAuthority(Right.MANAGE_ACCOUNTS.name());
 
-        rules.requestMatchers(HttpMethod.POST, "/api/courses").hasAuthority(Right.MAKE_COURSES.name());
+        rules.requestMatchers(HttpMethod.POST, "/api/courses", "/api/courses/arriving", "/api/courses/arriving/plan")
+                .hasAuthority(Right.MAKE_COURSES.name());
+        rules.requestMatchers(HttpMethod.GET, "/api/courses/*/archive.zip").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*").access(course.needing(Right.READ));
         rules.requestMatchers(HttpMethod.GET, "/api/courses/*/colleagues").access(course.needing(Right.LEAD_COURSE));
         rules.requestMatchers(

@@ -1,13 +1,17 @@
 package hausaufgabe.server.grade;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import hausaufgabe.core.grading.Scheme;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Person;
 import hausaufgabe.server.course.CourseLog;
 import hausaufgabe.server.exercise.Exercises;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -95,6 +99,26 @@ public class Schemes {
         return Problem.outdated(
                 "Somebody else has changed this course's scheme since you opened it. Nothing of yours was"
                         + " stored, and it still stands in the fields.");
+    }
+
+    /**
+     * A scheme as it is stored, for the same exercises under other numbers; one that has none there no longer counts.
+     *
+     * @param numbers the new ones by the old ones
+     */
+    public static String renumbered(String scheme, ObjectMapper mapper, Map<?, ?> numbers)
+            throws JsonProcessingException {
+        JsonNode root = mapper.readTree(scheme);
+        for (JsonNode part : root.path("parts")) {
+            ArrayNode here = mapper.createArrayNode();
+            part.path("exercises").forEach(e -> {
+                if (numbers.get(e.asLong()) instanceof Long number) {
+                    here.add(number);
+                }
+            });
+            ((ObjectNode) part).set("exercises", here);
+        }
+        return mapper.writeValueAsString(root);
     }
 
     private String json(Scheme scheme) {

@@ -45,6 +45,23 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     /** Under what stands in the place of what was removed at its student's request. */
     public static final String REMOVED = "removed";
 
+    /** Whether this is what is kept under a hash. */
+    public static boolean isContentOf(String hash, byte[] bytes) {
+        if (hash.equals(REMOVED)) {
+            return bytes.length == 0;
+        }
+        try {
+            return PackedSources.of(PackedSources.unpack(bytes)).hash().equals(hash);
+        } catch (RuntimeException e) {
+            return false;
+        }
+    }
+
+    /** Puts submissions into the line that were written down as still to be checked. */
+    public void lineUp(List<Long> ids) {
+        desk.line(ids);
+    }
+
     interface Repository extends JpaRepository<Submission, Long> {
         @Query("select s.id from Submission s where s.exerciseId = ?1 order by s.id")
         List<Long> idsOf(Long exerciseId);

@@ -1,0 +1,2 @@
+/** A course out of an installation and into another one, whole. */
+package hausaufgabe.server.moving;
