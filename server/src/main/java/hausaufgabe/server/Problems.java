@@ -1,6 +1,10 @@
 package hausaufgabe.server;
 
+import java.sql.SQLException;
+import java.util.Set;
 import org.apache.catalina.connector.ClientAbortException;
+import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -28,6 +32,8 @@ import org.springframework.web.multipart.MultipartException;
 class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final Set<Integer> CLOSED_BY_THE_DISK =
+            Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.IO_EXCEPTION_1, ErrorCode.IO_EXCEPTION_2);
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> onProblem(Problem problem) {
@@ -104,9 +110,26 @@ class Problems {
             throw e;
         }
         LOG.error("a request failed", e);
+        if (isOfTheDisk(e)) {
+            return answer(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "The records cannot be written: the server’s disk is full, or cannot be reached. Nothing was stored;"
+                            + " keep what you wrote, and tell whoever looks after the server.");
+        }
         return answer(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something of ours failed. Nothing half-done was stored; try again, and tell the lead if it stays so.");
+    }
+
+    /** Whether the file of the records could not be written or opened: the database closes itself then, until it can be. */
+    static boolean isOfTheDisk(Throwable e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof MVStoreException
+                    || t instanceof SQLException s && CLOSED_BY_THE_DISK.contains(s.getErrorCode())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static ResponseEntity<ProblemDetail> answer(HttpStatus status, String detail) {
