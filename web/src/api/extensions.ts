@@ -29,21 +29,23 @@ function useExtensionChange<Given>(
 }
 
 export function useExtend(exercise: number) {
-  return useExtensionChange(exercise, async (given: { student: number; dueAt: string; reason: string }) =>
-    body(
-      await api.PUT('/api/exercises/{exercise}/extensions/{student}', {
-        params: { path: { exercise, student: given.student } },
-        body: { dueAt: given.dueAt, reason: given.reason },
-      }),
-    ),
+  return useExtensionChange(
+    exercise,
+    async (given: { student: number; dueAt: string; reason: string; seen?: string }) =>
+      body(
+        await api.PUT('/api/exercises/{exercise}/extensions/{student}', {
+          params: { path: { exercise, student: given.student } },
+          body: { dueAt: given.dueAt, reason: given.reason, seen: given.seen },
+        }),
+      ),
   );
 }
 
 export function useWithdrawExtension(exercise: number) {
-  return useExtensionChange(exercise, async (student: number) =>
+  return useExtensionChange(exercise, async (given: { student: number; seen: string }) =>
     body(
       await api.DELETE('/api/exercises/{exercise}/extensions/{student}', {
-        params: { path: { exercise, student } },
+        params: { path: { exercise, student: given.student }, query: { seen: given.seen } },
       }),
     ),
   );

@@ -113,18 +113,22 @@ export function useSchemeOutlook(course: number) {
   });
 }
 
-/** Excuses a student from an exercise, or takes that back where there is no reason. */
+/** Excuses a student from an exercise, or takes that back where there is no reason; refused where somebody came first. */
 export function useExcuse(course: number) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async (given: { exercise: number; student: number; reason?: string }) => {
+    mutationFn: async (given: { exercise: number; student: number; reason?: string; seen?: string }) => {
       const params = { path: { exercise: given.exercise, student: given.student } };
       return given.reason === undefined
-        ? body(await api.DELETE('/api/exercises/{exercise}/excuses/{student}', { params }))
+        ? body(
+            await api.DELETE('/api/exercises/{exercise}/excuses/{student}', {
+              params: { ...params, query: { seen: given.seen } },
+            }),
+          )
         : body(
             await api.PUT('/api/exercises/{exercise}/excuses/{student}', {
               params,
-              body: { reason: given.reason },
+              body: { reason: given.reason, seen: given.seen },
             }),
           );
     },

@@ -3171,11 +3171,18 @@ export interface components {
         };
         GivenExcuse: {
             reason?: string;
+            /** @description the reason that stands there for whoever asks; left out where none does */
+            seen?: string;
         };
         GivenExtension: {
             /** Format: date-time */
             dueAt?: string;
             reason?: string;
+            /**
+             * Format: date-time
+             * @description the other deadline that stands there for whoever asks; left out where none does
+             */
+            seen?: string;
         };
         GivenGroups: {
             groups: string[];
@@ -6214,7 +6221,10 @@ export interface operations {
     };
     withdraw_2: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the reason that stands there for whoever asks */
+                seen?: string;
+            };
             header?: never;
             path: {
                 exercise: number;
@@ -6286,7 +6296,10 @@ export interface operations {
     };
     withdraw_1: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the one that stands there for whoever asks */
+                seen?: string;
+            };
             header?: never;
             path: {
                 exercise: number;

@@ -21,7 +21,12 @@ export function OtherDeadlines(props: { exercise: number; students: Api<'Student
   function submit(event: FormEvent) {
     event.preventDefault();
     extend.mutate(
-      { student: Number(student), dueAt: until ? new Date(until).toISOString() : '', reason },
+      {
+        student: Number(student),
+        dueAt: until ? new Date(until).toISOString() : '',
+        reason,
+        seen: all.data?.find((x) => x.student === Number(student))?.dueAt,
+      },
       {
         onSuccess: () => {
           setStudent('');
@@ -52,7 +57,7 @@ export function OtherDeadlines(props: { exercise: number; students: Api<'Student
                 text="Take it back"
                 label={`Take the deadline of ${names.get(x.student)} back`}
                 now="Take it back"
-                onConfirm={() => withdraw.mutate(x.student)}
+                onConfirm={() => withdraw.mutate({ student: x.student, seen: x.dueAt })}
               />
             )}
           </li>

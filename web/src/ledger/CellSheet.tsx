@@ -18,7 +18,9 @@ export function CellSheet(props: {
   const { column, line, cell } = props;
   const excuse = useExcuse(props.course);
   const [reason, setReason] = useState(cell?.excused ?? '');
-  const whose = { exercise: column.exercise, student: line.student.id };
+  // as it stood when this was opened: who came first meanwhile is not overwritten unseen
+  const [seen] = useState(cell?.excused);
+  const whose = { exercise: column.exercise, student: line.student.id, seen };
   return (
     <OverSheet
       open

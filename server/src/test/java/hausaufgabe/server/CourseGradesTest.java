@@ -188,7 +188,12 @@ class CourseGradesTest {
 
         sheet().andExpect(jsonPath("$.lines[0].cells[0].excused").value("In hospital."))
                 .andExpect(jsonPath("$.lines[0].grade.percent").doesNotExist());
-        http.perform(delete(excuse).session(lead).with(csrf())).andExpect(jsonPath("$", hasSize(0)));
+        // who has not seen that somebody came first changes nothing
+        send(put(excuse), "{\"reason\":\"At sea.\"}", "").andExpect(status().isPreconditionFailed());
+        http.perform(delete(excuse).session(lead).with(csrf())).andExpect(status().isPreconditionFailed());
+        sheet().andExpect(jsonPath("$.lines[0].cells[0].excused").value("In hospital."));
+        http.perform(delete(excuse).param("seen", "In hospital.").session(lead).with(csrf()))
+                .andExpect(jsonPath("$", hasSize(0)));
         sheet().andExpect(jsonPath("$.lines[0].grade.percent").exists());
     }
 

@@ -261,6 +261,12 @@ class StudyTest {
                         .contentType("application/json")
                         .content("{\"dueAt\":\"2090-01-01T00:00:00Z\",\"reason\":\"Was at sea.\"}"))
                 .andExpect(jsonPath("$[0].reason").value("Was at sea."));
+        http.perform(put(extension)
+                        .session(lead)
+                        .with(csrf())
+                        .contentType("application/json")
+                        .content("{\"dueAt\":\"2091-01-01T00:00:00Z\",\"reason\":\"Not seen.\"}"))
+                .andExpect(status().isPreconditionFailed());
 
         http.perform(get(exercise()).session(fenja))
                 .andExpect(jsonPath("$.terms.extended").value(true))

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Who need not hand in. */
@@ -23,7 +24,8 @@ class ExcuseController {
         this.excuses = excuses;
     }
 
-    record GivenExcuse(@Nullable String reason) {}
+    /** @param seen the reason that stands there for whoever asks; left out where none does */
+    record GivenExcuse(@Nullable String reason, @Nullable String seen) {}
 
     /** Who need not hand in, and why. */
     @GetMapping
@@ -38,15 +40,22 @@ class ExcuseController {
             @PathVariable long student,
             @RequestBody GivenExcuse given,
             @AuthenticationPrincipal Person person) {
-        excuses.give(exercise, student, given.reason(), person);
+        excuses.give(exercise, student, given.reason(), given.seen(), person);
         return all(exercise);
     }
 
-    /** Takes an excuse back. */
+    /**
+     * Takes an excuse back.
+     *
+     * @param seen the reason that stands there for whoever asks
+     */
     @DeleteMapping("/{student}")
     List<Excuses.ExcuseLine> withdraw(
-            @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {
-        excuses.withdraw(exercise, student, person);
+            @PathVariable long exercise,
+            @PathVariable long student,
+            @RequestParam(required = false) @Nullable String seen,
+            @AuthenticationPrincipal Person person) {
+        excuses.withdraw(exercise, student, seen, person);
         return all(exercise);
     }
 }

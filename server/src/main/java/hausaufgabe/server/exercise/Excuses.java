@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -64,9 +65,14 @@ public class Excuses {
                 e.key.exerciseId(), e.key.studentId(), e.reason, names.getOrDefault(e.givenBy, ""), e.givenAt);
     }
 
-    /** @throws Problem where there is no such student, or no reason is given */
+    /**
+     * Excuses a student.
+     *
+     * @param seen the reason that stood there for whoever excuses; null where none did
+     * @throws Problem where there is no such student, no reason is given, or somebody else came first
+     */
     @Transactional
-    public void give(long exercise, long student, @Nullable String reason, Person by) {
+    public void give(long exercise, long student, @Nullable String reason, @Nullable String seen, Person by) {
         long course = exercises.line(exercise).courseId();
         courses.student(course, student);
         if (reason == null || reason.isBlank() || reason.strip().length() > LONGEST_REASON) {
@@ -75,6 +81,7 @@ public class Excuses {
         Excuse.Key key = new Excuse.Key(exercise, student);
         Excuse e = excuses.findById(key).orElseGet(() -> new Excuse(key));
         String before = e.reason;
+        requireSeen(before, seen);
         e.reason = reason.strip();
         e.givenBy = by.id();
         e.givenAt = Instant.now(clock);
@@ -82,9 +89,26 @@ public class Excuses {
         log.add(new CourseLog.Entry(course, exercise, student, CourseLog.Aspect.EXCUSE, before, e.reason, null), by);
     }
 
+    private static void requireSeen(@Nullable String now, @Nullable String seen) {
+        if (!Objects.equals(now, seen)) {
+            throw Problem.outdated(
+                    now == null
+                            ? "Somebody has taken the excuse back since you looked. Nothing was changed; load the page again."
+                            : "Somebody has excused them since you looked: “" + now
+                                    + "” Nothing was changed; load the page again.");
+        }
+    }
+
+    /**
+     * Takes an excuse back.
+     *
+     * @param seen as for {@link #give}
+     * @throws Problem where somebody else came first
+     */
     @Transactional
-    public void withdraw(long exercise, long student, Person by) {
+    public void withdraw(long exercise, long student, @Nullable String seen, Person by) {
         excuses.findById(new Excuse.Key(exercise, student)).ifPresent(e -> {
+            requireSeen(e.reason, seen);
             excuses.delete(e);
             log.add(
                     new CourseLog.Entry(

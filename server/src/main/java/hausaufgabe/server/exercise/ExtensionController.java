@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Other deadlines for some students of an exercise. */
@@ -29,7 +30,11 @@ class ExtensionController {
         this.courses = courses;
     }
 
-    record GivenExtension(@Nullable Instant dueAt, @Nullable String reason) {}
+    /** @param seen the other deadline that stands there for whoever asks; left out where none does */
+    record GivenExtension(
+            @Nullable Instant dueAt,
+            @Nullable String reason,
+            @Nullable Instant seen) {}
 
     /** Who may hand in later, and until when. */
     @GetMapping
@@ -45,15 +50,22 @@ class ExtensionController {
             @RequestBody GivenExtension given,
             @AuthenticationPrincipal Person person) {
         courses.student(exercises.line(exercise).courseId(), student);
-        extensions.give(exercise, student, given.dueAt(), given.reason(), person);
+        extensions.give(exercise, student, given.dueAt(), given.reason(), given.seen(), person);
         return extensions.lines(exercise);
     }
 
-    /** Takes a later deadline back. */
+    /**
+     * Takes a later deadline back.
+     *
+     * @param seen the one that stands there for whoever asks
+     */
     @DeleteMapping("/{student}")
     List<Extensions.ExtensionLine> withdraw(
-            @PathVariable long exercise, @PathVariable long student, @AuthenticationPrincipal Person person) {
-        extensions.withdraw(exercise, student, person);
+            @PathVariable long exercise,
+            @PathVariable long student,
+            @RequestParam(required = false) @Nullable Instant seen,
+            @AuthenticationPrincipal Person person) {
+        extensions.withdraw(exercise, student, seen, person);
         return extensions.lines(exercise);
     }
 }

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -77,9 +78,20 @@ public class Extensions {
                 .orElse(null);
     }
 
-    /** @throws Problem where it is no extension, or no reason is given */
+    /**
+     * Another deadline for a student.
+     *
+     * @param seen the one that stood there for whoever gives it; null where none did
+     * @throws Problem where it is no extension, no reason is given, or somebody else came first
+     */
     @Transactional
-    public void give(long exercise, long student, @Nullable Instant dueAt, @Nullable String reason, Person by) {
+    public void give(
+            long exercise,
+            long student,
+            @Nullable Instant dueAt,
+            @Nullable String reason,
+            @Nullable Instant seen,
+            Person by) {
         Instant due = exercises
                 .opened(exercise)
                 .dueAt()
@@ -92,6 +104,7 @@ public class Extensions {
         }
         Extension.Key key = new Extension.Key(exercise, student);
         Extension e = extensions.findById(key).orElseGet(() -> new Extension(key));
+        requireSeen(e.dueAt, seen);
         String before = e.dueAt == null ? null : e.dueAt.toString();
         e.dueAt = dueAt;
         e.reason = reason.strip();
@@ -112,9 +125,24 @@ public class Extensions {
         log.add(new CourseLog.Entry(course, exercise, student, CourseLog.Aspect.EXTENSION, before, after, reason), by);
     }
 
+    private static void requireSeen(@Nullable Instant now, @Nullable Instant seen) {
+        if (!Objects.equals(now, seen)) {
+            throw Problem.outdated(
+                    "Somebody else has changed this deadline since you looked. Nothing was changed; load the"
+                            + " page again and see what stands there now.");
+        }
+    }
+
+    /**
+     * Takes it back.
+     *
+     * @param seen as for {@link #give}
+     * @throws Problem where somebody else came first
+     */
     @Transactional
-    public void withdraw(long exercise, long student, Person by) {
+    public void withdraw(long exercise, long student, @Nullable Instant seen, Person by) {
         extensions.findById(new Extension.Key(exercise, student)).ifPresent(e -> {
+            requireSeen(e.dueAt, seen);
             extensions.delete(e);
             log(exercise, student, e.dueAt.toString(), null, null, by);
         });

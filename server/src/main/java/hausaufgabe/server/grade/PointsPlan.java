@@ -122,7 +122,7 @@ final class PointsPlan {
     }
 
     private void read(List<String> columns, CsvTable.Line line) {
-        String number = line.cell(columns.indexOf(NUMBER));
+        String number = known(line.cell(columns.indexOf(NUMBER)));
         Optional<PointsTable.Line> whose = whose(number, columns, line);
         if (whose.isEmpty()) {
             return;
@@ -150,6 +150,17 @@ final class PointsPlan {
         if (changes.size() + mistakes.size() == before) {
             unchanged++;
         }
+    }
+
+    /** The student's number that a cell means: a spreadsheet takes zeros away that one begins with. */
+    private String known(String cell) {
+        if (points.students().containsKey(cell) || !cell.matches("[0-9]+")) {
+            return cell;
+        }
+        List<String> meant = points.students().keySet().stream()
+                .filter(n -> n.matches("0+" + cell))
+                .toList();
+        return meant.size() == 1 ? meant.get(0) : cell;
     }
 
     private Optional<PointsTable.Line> whose(String number, List<String> columns, CsvTable.Line line) {

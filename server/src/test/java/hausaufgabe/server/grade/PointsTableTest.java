@@ -42,7 +42,7 @@ class PointsTableTest {
 
     @BeforeEach
     void handedIn() throws Exception {
-        place = harbour.place(new Student(0, "101", "Fenja Kogge", "A"), new Student(0, "102", "Tjark Bojer", "B"));
+        place = harbour.place(new Student(0, "101", "Fenja Kogge", "A"), new Student(0, "0102", "Tjark Bojer", "B"));
         tutor = harbour.signedIn(http, "jonte");
         submission = harbour.handedIn(http, tutor, place);
     }
