@@ -56,7 +56,8 @@ async function fetchLines(queries: QueryClient, course: number) {
     (sheet) =>
       sheet && {
         ...sheet,
-        columns: fresh.columns,
+        // the same ones stay: what is drawn by them need not be drawn anew
+        columns: JSON.stringify(fresh.columns) === JSON.stringify(sheet.columns) ? sheet.columns : fresh.columns,
         lines: sheet.lines.map((l) => lines.get(l.student.id) ?? l),
       },
   );

@@ -125,7 +125,10 @@ class Problems {
     static boolean isOfTheDisk(Throwable e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof MVStoreException
-                    || t instanceof SQLException s && CLOSED_BY_THE_DISK.contains(s.getErrorCode())) {
+                    || t instanceof SQLException s
+                            // what the pool says of a connection that it has given up for that reason
+                            && (CLOSED_BY_THE_DISK.contains(s.getErrorCode())
+                                    || "Connection is closed".equals(s.getMessage()))) {
                 return true;
             }
         }

@@ -18,6 +18,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,10 +39,20 @@ public class Accounts {
         Optional<Account> findByOutsideIssuerAndOutsideSubject(String issuer, String subject);
 
         List<Account> findByRoleNotOrderByName(Person.Role role);
+
+        @Query("select a.id as id, a.name as name from Account a")
+        List<Named> names();
     }
 
     interface LinkRepository extends JpaRepository<AccountLink, String> {
         List<AccountLink> findByAccountIdAndUsedAtIsNull(Long account);
+    }
+
+    /** An account’s name. */
+    interface Named {
+        Long getId();
+
+        String getName();
     }
 
     private final Repository accounts;
@@ -309,7 +320,7 @@ public class Accounts {
     /** Names by id. */
     @Transactional(readOnly = true)
     public Map<Long, String> names() {
-        return accounts.findAll().stream().collect(Collectors.toMap(a -> a.id, a -> a.name));
+        return accounts.names().stream().collect(Collectors.toMap(Named::getId, Named::getName));
     }
 
     @Transactional(readOnly = true)

@@ -228,8 +228,8 @@ class CourseSheets {
                 .filter(Objects::nonNull)
                 .toList());
         Map<Long, Double> possible = work.possible(ids);
-        Together together =
-                new Together(assignments.of(ids), accounts.names(), second.states(ids, students), viewer.hidden());
+        Together together = new Together(
+                assignments.of(ids, students), accounts.names(), second.states(ids, students), viewer.hidden());
         Instant now = Instant.now(clock);
         List<SheetColumn> columns = measures.stream()
                 .map(m -> new SheetColumn(

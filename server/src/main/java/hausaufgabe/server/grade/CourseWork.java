@@ -28,7 +28,7 @@ class CourseWork {
             from submission s
             left join check_run r on r.id = s.current_run
             left join review v on v.submission_id = s.id
-            where s.exercise_id in (:exercises) %s
+            where %s
             """;
 
     private static final String POSSIBLE = """
@@ -99,10 +99,13 @@ class CourseWork {
         Map<Long, Map<Long, List<Kept>>> found = new HashMap<>();
         if (students == null) {
             // one after the other: what does not fit the database's memory is written to its disk in between
-            ids.forEach(id -> collect(records.sql(WORK.formatted("")).param("exercises", List.of(id)), found));
+            ids.forEach(id -> collect(
+                    records.sql(WORK.formatted("s.exercise_id in (:exercises)")).param("exercises", List.of(id)),
+                    found));
         } else {
+            // by the student, who has a few: told of both, the database would go through the whole exercise
             collect(
-                    records.sql(WORK.formatted("and s.student_id in (:students)"))
+                    records.sql(WORK.formatted("s.student_id in (:students) and s.exercise_id + 0 in (:exercises)"))
                             .param("exercises", ids)
                             .param("students", students.isEmpty() ? Set.of(-1L) : students),
                     found);

@@ -24,6 +24,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Shares out whose work is read by whom: by group, evenly, or from a common stack; and hands it over. */
@@ -35,6 +36,8 @@ public class Assignments {
 
     interface Repository extends JpaRepository<Assignment, Assignment.Key> {
         List<Assignment> findByKeyExerciseIdIn(Collection<Long> exercises);
+
+        List<Assignment> findByKeyExerciseIdInAndKeyStudentIdIn(Collection<Long> exercises, Collection<Long> students);
 
         void deleteByKeyExerciseIdAndKeyStudentIdIn(Long exercise, Collection<Long> students);
     }
@@ -144,11 +147,22 @@ public class Assignments {
 
     /** By exercise and student the account of whoever reads it; what lies in the stack is not there. */
     public Map<Long, Map<Long, Long>> of(Collection<Long> exercises) {
+        return of(exercises, null);
+    }
+
+    /**
+     * The same of some students.
+     *
+     * @param students null for all
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, Map<Long, Long>> of(Collection<Long> exercises, @Nullable Collection<Long> students) {
         Map<Long, Map<Long, Long>> found = new HashMap<>();
-        assignments
-                .findByKeyExerciseIdIn(exercises)
-                .forEach(a -> found.computeIfAbsent(a.key.exerciseId(), k -> new HashMap<>())
-                        .put(a.key.studentId(), a.accountId));
+        List<Assignment> those = students == null
+                ? assignments.findByKeyExerciseIdIn(exercises)
+                : assignments.findByKeyExerciseIdInAndKeyStudentIdIn(exercises, students);
+        those.forEach(a ->
+                found.computeIfAbsent(a.key.exerciseId(), k -> new HashMap<>()).put(a.key.studentId(), a.accountId));
         return found;
     }
 

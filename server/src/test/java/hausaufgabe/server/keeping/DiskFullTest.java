@@ -161,9 +161,9 @@ class DiskFullTest {
             }
 
             FULL.set(false);
-            // the records are opened anew by whoever asks next; connections that broke are noticed within a second
-            for (int i = 0; i < 20 && answer("/api/courses").statusCode() != 200; i++) {
-                Thread.sleep(250);
+            // the records are opened anew by whoever asks next; those who ask all the time, too
+            for (int i = 0; i < 50 && answer("/api/courses").statusCode() != 200; i++) {
+                Thread.sleep(100);
             }
             assertEquals(1, courses());
             assertEquals(201, post("/api/courses", "{\"title\":\"After\"}").statusCode());
