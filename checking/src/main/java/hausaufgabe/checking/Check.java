@@ -8,8 +8,10 @@ import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
+import hausaufgabe.core.language.ReadLanguage;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
+import hausaufgabe.core.language.SourceReader;
 import hausaufgabe.core.marking.Marking;
 import hausaufgabe.core.marking.PointScheme;
 import hausaufgabe.core.matching.ClassDiagrams;
@@ -45,6 +47,7 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** One check from start to end, in the process it is called in. */
 public final class Check {
@@ -56,6 +59,7 @@ public final class Check {
     private final LanguageReader reader;
     private final Function<CheckRequest.Isolation, Driver.Source> drivers;
     private final List<String> testLibraries;
+    private final List<ReadLanguage> others;
     private final Map<String, PatternSet> patterns = new ConcurrentHashMap<>();
 
     /**
@@ -64,7 +68,17 @@ public final class Check {
      * @param testLibraries what test classes are compiled with
      */
     public Check(Language language, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
+        this(language, drivers, testLibraries, List.of());
+    }
+
+    /** @param others further languages, whose programs are read and not run */
+    public Check(
+            Language language,
+            Function<CheckRequest.Isolation, Driver.Source> drivers,
+            List<Path> testLibraries,
+            List<ReadLanguage> others) {
         this.language = language;
+        this.others = List.copyOf(others);
         this.reader = language.reader();
         this.drivers = drivers;
         this.testLibraries = testLibraries.stream().map(Path::toString).toList();
@@ -80,10 +94,12 @@ public final class Check {
         List<DesignPattern> patterns = set.asJudged();
         progress.accept(
                 "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
-        Reading reading = reader.read(request.sources());
+        ReadLanguage other = other(request.sources());
+        SourceReader reads = other == null ? reader : other.reader();
+        Reading reading = reads.read(of(reads, request.sources()));
         long read = now();
 
-        Reading handedOut = request.starter().isEmpty() ? null : reader.read(request.starter());
+        Reading handedOut = request.starter().isEmpty() ? null : reads.read(of(reads, request.starter()));
         Design starter = handedOut == null ? null : handedOut.design();
         progress.accept("Finding the roles");
         List<Match> matches = PatternSetMatcher.match(patterns, reading.design(), starter, request.pins());
@@ -91,7 +107,7 @@ public final class Check {
 
         List<Ran> ran = request.structureOnly()
                 ? patterns.stream().map(p -> new Ran(List.of(), null)).toList()
-                : runs(request, patterns, reading, handedOut, matches, progress);
+                : runs(request, patterns, reading, handedOut, matches, hindrance(reading, other), progress);
         List<ScenarioResult> scenarios = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < patterns.size(); i++) {
@@ -126,14 +142,44 @@ public final class Check {
                         .orElse(null),
                 CodeHealth.of(reading.design(), starter),
                 ClassDiagrams.of(reading.design(), patterns, matches),
-                NameFreePrint.of(reading.design(), starter, language::isReserved),
+                NameFreePrint.of(
+                        reading.design(), starter, other == null ? language::isReserved : other.isReserved()::test),
                 Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
 
+    /** The language that sources are written in; null where it is the one whose programs are run. */
+    private @Nullable ReadLanguage other(List<SourceFile> sources) {
+        if (sources.stream().anyMatch(s -> reader.reads(s.path()))) {
+            return null;
+        }
+        return others.stream()
+                .filter(o -> sources.stream().anyMatch(s -> o.reader().reads(s.path())))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static List<SourceFile> of(SourceReader reader, List<SourceFile> sources) {
+        return sources.stream().filter(s -> reader.reads(s.path())).toList();
+    }
+
+    /** Why nothing can be run; null where it can. */
+    private static @Nullable String hindrance(Reading reading, @Nullable ReadLanguage other) {
+        if (!reading.compiled()) {
+            return other == null
+                    ? NOT_COMPILED
+                    : "The program cannot be read as " + other.name() + ", so it cannot be run.";
+        }
+        return other == null
+                ? null
+                : other.name() + " programs are judged by what is written in them; they are not run yet.";
+    }
+
     /** What sources declare. */
     public ProgramOutline outline(List<SourceFile> sources) {
-        Reading reading = reader.read(sources);
+        ReadLanguage other = other(sources);
+        SourceReader reads = other == null ? reader : other.reader();
+        Reading reading = reads.read(of(reads, sources));
         List<ProgramOutline.DeclaredType> types = reading.design().types().stream()
                 .filter(t -> t.origin() == Type.Origin.DECLARED && t.span() != null)
                 .map(t -> new ProgramOutline.DeclaredType(
@@ -218,17 +264,18 @@ public final class Check {
             Reading reading,
             Reading handedOut,
             List<Match> matches,
+            @Nullable String hindrance,
             Consumer<String> progress) {
         Driver.Source source = drivers.apply(request.isolation());
         LanguageReader.CompiledTests tested =
-                reading.compiled() && !request.tests().isEmpty()
+                hindrance == null && !request.tests().isEmpty()
                         ? reader.compile(request.sources(), request.tests(), testLibraries)
                         : null;
         Program alone = reader.ready(reading.program());
         Program program = tested == null || tested.program().isEmpty()
                 ? alone
                 : ProgramWithTests.of(alone, reader.ready(tested.program()), tested.classes());
-        WholeRuns.Startable before = handedOut == null || !handedOut.compiled()
+        WholeRuns.Startable before = hindrance != null || handedOut == null || !handedOut.compiled()
                 ? null
                 : new WholeRuns.Startable(handedOut.design(), reader.ready(handedOut.program()));
         DesignPattern testing =
@@ -241,22 +288,25 @@ public final class Check {
             try (ScenarioRunner runner = new ScenarioRunner(
                     pattern, reading.design(), matches.get(i), program, language, source, Check::now)) {
                 results.addAll(
-                        reading.compiled()
+                        hindrance == null
                                 ? runner.run(name -> progress.accept("Running: " + name))
-                                : runner.blocked(NOT_COMPILED));
+                                : runner.blocked(hindrance));
                 demonstration = runner.demonstration();
             }
             WholeRuns whole = new WholeRuns(pattern.limits(), source, Check::now);
             for (Run run : pattern.runs()) {
                 progress.accept("Running: " + run.name());
                 results.add(
-                        reading.compiled()
+                        hindrance == null
                                 ? whole.run(run, new WholeRuns.Startable(reading.design(), program), before)
-                                : WholeRuns.blocked(run, NOT_COMPILED));
+                                : WholeRuns.blocked(run, hindrance));
             }
             if (pattern.equals(testing) && !request.tests().isEmpty()) {
                 progress.accept("Running the tests of the exercise");
-                results.addAll(tests(pattern, tested, source));
+                results.addAll(
+                        hindrance == null
+                                ? tests(pattern, tested, source)
+                                : GivenTests.none(Outcome.BLOCKED, hindrance, pattern.testPoints()));
             }
             all.add(new Ran(results, demonstration));
         }

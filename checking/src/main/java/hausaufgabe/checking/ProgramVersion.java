@@ -2,6 +2,8 @@ package hausaufgabe.checking;
 
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
+import hausaufgabe.language.python.PythonReader;
+import hausaufgabe.language.scripts.DesignWriter;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -30,7 +32,8 @@ import java.util.zip.ZipFile;
 public final class ProgramVersion {
 
     private static final int LENGTH = 12;
-    private static final String CURRENT = of(List.of(Check.class, CheckReport.class, JavaLanguage.class));
+    private static final String CURRENT =
+            of(List.of(Check.class, CheckReport.class, JavaLanguage.class, PythonReader.class, DesignWriter.class));
 
     private ProgramVersion() {}
 

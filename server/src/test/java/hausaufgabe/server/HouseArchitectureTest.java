@@ -54,7 +54,15 @@ class HouseArchitectureTest {
                 .mayOnlyBeAccessedByLayers("checking")
                 .whereLayer("core")
                 .mayOnlyBeAccessedByLayers("languages", "checking", "dispatch", "server")
-                .check(of("core", "languages/java", "drivers/jvm", "checking", "dispatch", "server"));
+                .check(of(
+                        "core",
+                        "languages/java",
+                        "languages/scripts",
+                        "languages/python",
+                        "drivers/jvm",
+                        "checking",
+                        "dispatch",
+                        "server"));
     }
 
     @ParameterizedTest
@@ -62,8 +70,10 @@ class HouseArchitectureTest {
         "core, java. org.jspecify. hausaufgabe.core.",
         "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. com.github.curiousoddman.rgxgen. org.jspecify. hausaufgabe.core."
                 + " hausaufgabe.language.",
+        "languages/scripts, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.scripts.",
+        "languages/python, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.scripts. hausaufgabe.language.python.",
         "drivers/jvm, java. org.json. sun.misc. hausaufgabe.driver.",
-        "checking, java. com.fasterxml. org.apache.commons.compress. org.yaml.snakeyaml. picocli. org.slf4j. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking.",
+        "checking, java. com.fasterxml. org.apache.commons.compress. org.yaml.snakeyaml. picocli. org.slf4j. org.jspecify. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking.",
         "dispatch, java. com.fasterxml. jakarta.jms. org.springframework.jms. org.springframework.context. org.apache.activemq. picocli. org.slf4j. org.jspecify."
                 + " hausaufgabe.core. hausaufgabe.checking. hausaufgabe.dispatch."
     })

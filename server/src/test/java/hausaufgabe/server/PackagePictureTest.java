@@ -40,7 +40,14 @@ class PackagePictureTest {
     }
 
     private static Map<String, TreeSet<String>> arrows() {
-        List<Path> modules = Stream.of("core", "languages/java", "drivers/jvm", "checking", "server")
+        List<Path> modules = Stream.of(
+                        "core",
+                        "languages/java",
+                        "languages/scripts",
+                        "languages/python",
+                        "drivers/jvm",
+                        "checking",
+                        "server")
                 .map(m -> Path.of("..", m, "target", "classes"))
                 .toList();
         Map<String, TreeSet<String>> arrows = new TreeMap<>();

@@ -7,6 +7,7 @@ import hausaufgabe.checking.Json;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.pool.CheckerPool;
 import hausaufgabe.core.report.CheckReport;
@@ -96,7 +97,7 @@ public final class CheckCommand implements Callable<Integer> {
         }
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
-        Archive archive = new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL);
+        Archive archive = new Archive(SourceFiles::isRead, ArchiveLimits.USUAL);
         for (Path p : paths) {
             try {
                 Upload upload = archive.read(p);

@@ -4,6 +4,7 @@ import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.checking.exercise.ExerciseFolder;
@@ -114,7 +115,7 @@ record Task(String pattern, List<SourceFile> starter, List<SourceFile> tests, Ma
             return List.of();
         }
         try {
-            return new Archive(p -> p.endsWith(".java"), ArchiveLimits.USUAL)
+            return new Archive(SourceFiles::isRead, ArchiveLimits.USUAL)
                     .read(folder)
                     .sources();
         } catch (ArchiveException e) {

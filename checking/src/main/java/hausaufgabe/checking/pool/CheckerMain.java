@@ -8,6 +8,7 @@ import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaLanguage;
+import hausaufgabe.language.python.PythonReader;
 import java.io.BufferedReader;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
@@ -16,6 +17,7 @@ import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,7 +38,10 @@ public final class CheckerMain {
         Sandbox sandbox = new Sandbox(new JvmRuntime());
         this.supply = new ReadyProcesses(sandbox, AHEAD);
         this.check = new Check(
-                new JavaLanguage(), isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
+                new JavaLanguage(),
+                isolation -> new DrivenProcesses(supply, isolation),
+                sandbox.testLibraries(),
+                List.of(PythonReader.language()));
     }
 
     public static void main(String[] arguments) throws InterruptedException {

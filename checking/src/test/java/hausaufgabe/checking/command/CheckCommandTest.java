@@ -78,6 +78,55 @@ class CheckCommandTest {
     }
 
     @Test
+    void pythonIsJudgedByWhatIsWrittenAndSaysThatItWasNotRun(@TempDir Path folder) throws Exception {
+        Files.writeString(folder.resolve("fees.py"), """
+                class ByMetre:
+                    def fee(self, metres):
+                        return 2 * metres
+
+                class Flat:
+                    def fee(self, metres):
+                        return 15
+
+                class Office:
+                    def __init__(self, rule):
+                        self._rule = rule
+
+                    def bill(self, metres):
+                        return self._rule.fee(metres)
+
+                print(Office(ByMetre()).bill(4), Office(Flat()).bill(4))
+                """);
+
+        assertEquals(0, run("--pattern", "strategy", "--submission", folder.toString(), "--json"), err.toString());
+
+        JsonNode node = Json.mapper().readTree(out.toString());
+        assertTrue(node.path("compiled").asBoolean());
+        assertEquals("undecided", node.path("verdict").asText());
+        assertEquals("[\"Office\"]", node.at("/roles/Context").toString());
+        assertEquals(
+                "[\"ByMetre\",\"Flat\"]", node.at("/roles/ConcreteStrategy").toString());
+        for (JsonNode r : node.path("requirements")) {
+            assertTrue(
+                    List.of("met", "not-applicable").contains(r.path("status").asText()), r.toString());
+        }
+        assertEquals("blocked", node.at("/scenarios/0/status").asText());
+        assertTrue(node.at("/scenarios/0/explanation").asText().contains("Python programs"), node.toString());
+    }
+
+    @Test
+    void whatCannotBeReadAsPythonIsToldWithItsPlace(@TempDir Path folder) throws Exception {
+        Files.writeString(folder.resolve("old.py"), "class Ship:\n    def sail(self):\n        print 'ahoy'\n");
+
+        assertEquals(0, run("--pattern", "strategy", "--submission", folder.toString(), "--json"), err.toString());
+
+        JsonNode node = Json.mapper().readTree(out.toString());
+        assertEquals("old.py", node.at("/diagnostics/0/file").asText(), node.toString());
+        assertEquals(3, node.at("/diagnostics/0/line").asInt());
+        assertTrue(!node.path("compiled").asBoolean());
+    }
+
+    @Test
     void anExerciseFileIsReadInstead(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("own.muster");
         Files.writeString(

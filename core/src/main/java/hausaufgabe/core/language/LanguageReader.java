@@ -5,18 +5,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Reads a language. */
-public interface LanguageReader {
-
-    /** Whether a file is one of this language's sources, by its name. */
-    boolean reads(String path);
-
-    /**
-     * Reads and compiles. Errors in the sources are no errors here: they are in the result.
-     *
-     * @param sources files in the order of their paths
-     */
-    Reading read(List<SourceFile> sources);
+/** Reads a language, and makes what is run. */
+public interface LanguageReader extends SourceReader {
 
     /**
      * Compiles sources together with tests that use them.

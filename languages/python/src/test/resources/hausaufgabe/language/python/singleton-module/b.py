@@ -1,0 +1,4 @@
+from a import protokoll
+
+protokoll.schreibe("Flut")
+print(len(protokoll.zeilen))

@@ -1,0 +1,98 @@
+package hausaufgabe.language.scripts;
+
+import hausaufgabe.core.design.Fact;
+import java.util.List;
+import java.util.Set;
+
+/** What a language has of its own beside how it is written: the names of its library that matter to a design. */
+public interface Dialect {
+
+    /** What a constructor is called inside a class. */
+    String constructor();
+
+    /** Names of operations that every object has. */
+    Set<String> universal();
+
+    /** What the first parameter of an operation stands for is not among its parameters. */
+    boolean namesSelf();
+
+    /** The name by which what is above is asked, such as {@code super}. */
+    String above();
+
+    /** Whether a name is visible outside its class, by what people agreed on. */
+    boolean isPrivate(String name);
+
+    /** Qualified names of library classes that make a class abstract, or a mere promise. */
+    Set<String> abstractBases();
+
+    /** Library classes whose subclasses only say what can be asked. */
+    Set<String> promises();
+
+    /** Decorators' last names, by what they make of an operation. */
+    Set<String> statics();
+
+    Set<String> classOperations();
+
+    Set<String> abstracts();
+
+    Set<String> properties();
+
+    /** Decorators that keep an answer and give it again. */
+    Set<String> remembering();
+
+    /** Errors that say: not done here, but below. */
+    Set<String> refusals();
+
+    /** What an operation of a library's container does with it. */
+    ContainerUse use(String operation);
+
+    /** Kinds of use. */
+    enum ContainerUse {
+        PUT,
+        /** All of another container is put in. */
+        PUT_ALL,
+        /** What is put stands after a key, or a place. */
+        PUT_AT,
+        REMOVE,
+        /** What is taken out is given back. */
+        TAKE,
+        PICK,
+        /** The container itself, or a look at it. */
+        VIEW,
+        COPY,
+        NONE
+    }
+
+    /** What a function of the library does with what it is given. */
+    FunctionUse function(String name);
+
+    /** Kinds of use. */
+    enum FunctionUse {
+        COPY,
+        VIEW,
+        PICK,
+        CONTAINER,
+        /** Calls the first with the elements of the second. */
+        APPLIES,
+        COMPUTES,
+        IS_A,
+        /** Keeps its argument weakly; called, it gives it. */
+        WEAK,
+        NONE
+    }
+
+    /** What is known of an operation of the library. */
+    Set<Fact.LibraryTrait> traits(String name);
+
+    /** Names in annotations that stand for containers, with which of their arguments is what they contain. */
+    int contained(String annotation, int arguments);
+
+    /** Whether a module is one of the language's library. */
+    boolean isLibrary(String module);
+
+    /** Names that are there without an import. */
+    Set<String> builtIns();
+
+    /** The types of constants in annotations, such as {@code int}. */
+    List<String> simpleTypes();
+}
