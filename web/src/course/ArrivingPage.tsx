@@ -49,7 +49,7 @@ export function ArrivingPage() {
           <Link className="quiet font-semibold" to={`/courses/${arrival.data.id}`}>
             {arrival.data.title}
           </Link>
-          . Its people choose their passwords by links that you make them.
+          . Those who are new here choose their passwords by links that you make them.
         </p>
       ) : (
         p && (

@@ -80,6 +80,11 @@ public final class DesignWriter {
     /** Where all below do it themselves and nothing is done here, it is only promised here. */
     private void abstractByOverriding() {
         for (ClassInfo c : program.classes.values()) {
+            boolean promises =
+                    c.operations.values().stream().anyMatch(o -> !o.isConstructor && Program.isEmpty(o.node.body()));
+            if (!promises) {
+                continue;
+            }
             List<ClassInfo> below = program.classes.values().stream()
                     .filter(x -> x != c && program.isBelow(x, c))
                     .toList();

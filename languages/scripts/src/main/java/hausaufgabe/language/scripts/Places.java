@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fields, parameters, variables and results, and the ways from one to the other: what is made somewhere comes to stand wherever a way
@@ -24,6 +25,7 @@ final class Places {
     private final Set<Way> ways = new LinkedHashSet<>();
 
     private final List<Way> kin = new ArrayList<>();
+    private @Nullable Index index;
 
     /** What stands in one place comes to stand in another. */
     private record Way(String from, String to) {}
@@ -73,29 +75,46 @@ final class Places {
 
     /** Where what stands there is led to at once, or compared with what is there. */
     List<String> ends(String place) {
-        String root = root(place);
-        return java.util.stream.Stream.concat(ways.stream(), kin.stream())
-                .filter(w -> root(w.from()).equals(root))
-                .map(Way::to)
-                .toList();
+        return index().ends.getOrDefault(root(place), List.of());
     }
 
     /** All places that are one with this one. */
     List<String> aliases(String place) {
-        String root = root(place);
-        return List.copyOf(parents.keySet()).stream()
-                .filter(p -> root(p).equals(root))
-                .toList();
+        return index().aliases.getOrDefault(root(place), List.of(place));
     }
 
     /** Whether a place of some kind is among those that are one with this one. */
     boolean isOf(String place, String kind) {
-        String root = root(place);
-        return parents.keySet().stream().anyMatch(p -> p.startsWith(kind) && root(p).equals(root));
+        return aliases(place).stream().anyMatch(p -> p.startsWith(kind));
+    }
+
+    /** What is one with what, and leads where. */
+    private static final class Index {
+        private final Map<String, List<String>> ends = new HashMap<>();
+        private final Map<String, List<String>> aliases = new HashMap<>();
+    }
+
+    /** Made once all ways are known and followed. */
+    private Index index() {
+        if (index == null) {
+            Index made = new Index();
+            for (String p : List.copyOf(parents.keySet())) {
+                made.aliases.computeIfAbsent(root(p), k -> new ArrayList<>()).add(p);
+            }
+            ways.forEach(w -> made.ends
+                    .computeIfAbsent(root(w.from()), k -> new ArrayList<>())
+                    .add(w.to()));
+            kin.forEach(w -> made.ends
+                    .computeIfAbsent(root(w.from()), k -> new ArrayList<>())
+                    .add(w.to()));
+            index = made;
+        }
+        return index;
     }
 
     /** Follows all ways to their ends. */
     void follow() {
+        index = null;
         boolean changed = true;
         for (int round = 0; changed && round < ROUNDS; round++) {
             changed = false;

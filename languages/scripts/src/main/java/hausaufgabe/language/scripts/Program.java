@@ -145,6 +145,9 @@ final class Program {
     final Dialect dialect;
     final Map<String, ModuleInfo> modules = new LinkedHashMap<>();
     final Map<String, ClassInfo> classes = new LinkedHashMap<>();
+    // asked again and again; nothing above a class changes any more once its bases are known
+    private final Map<ClassInfo, List<ClassInfo>> lines = new HashMap<>();
+    private final Map<ClassInfo, Set<String>> asked = new HashMap<>();
     private final Map<String, List<ClassInfo>> byOperation = new HashMap<>();
     private final Map<String, List<ClassInfo>> byField = new HashMap<>();
 
@@ -527,9 +530,11 @@ final class Program {
 
     /** The class itself, then what is above it, near ones first, as far as it was handed in. */
     List<ClassInfo> line(ClassInfo c) {
-        LinkedHashSet<ClassInfo> all = new LinkedHashSet<>();
-        line(c, all);
-        return List.copyOf(all);
+        return lines.computeIfAbsent(c, x -> {
+            LinkedHashSet<ClassInfo> all = new LinkedHashSet<>();
+            line(x, all);
+            return List.copyOf(all);
+        });
     }
 
     private static void line(ClassInfo c, Set<ClassInfo> all) {
@@ -539,7 +544,7 @@ final class Program {
     }
 
     boolean isBelow(ClassInfo c, ClassInfo above) {
-        return line(c).contains(above);
+        return c == above || !c.bases.isEmpty() && line(c).contains(above);
     }
 
     /** The class that declares a field of an object of this one; null where none does. */
@@ -574,9 +579,11 @@ final class Program {
 
     /** Names of operations that objects of a class can be asked. */
     Set<String> operationsOf(ClassInfo c) {
-        Set<String> all = new HashSet<>();
-        line(c).forEach(x -> all.addAll(x.operations.keySet()));
-        return all;
+        return asked.computeIfAbsent(c, k -> {
+            Set<String> all = new HashSet<>();
+            line(k).forEach(x -> all.addAll(x.operations.keySet()));
+            return Set.copyOf(all);
+        });
     }
 
     /** What an expression that is a name, or a qualified one, means; missing where nothing does. */
