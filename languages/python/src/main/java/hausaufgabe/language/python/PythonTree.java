@@ -6,17 +6,14 @@ import hausaufgabe.language.scripts.Code;
 import hausaufgabe.language.scripts.Code.Expression;
 import hausaufgabe.language.scripts.Code.Statement;
 import hausaufgabe.language.scripts.SourceText;
+import hausaufgabe.language.scripts.SyntaxNode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.treesitter.TSNode;
-import org.treesitter.TSParser;
-import org.treesitter.TSTree;
 import org.treesitter.TreeSitterPython;
 
 /** A Python file as the tree that the languages share. What cannot be parsed is left out and told. */
@@ -38,21 +35,7 @@ final class PythonTree {
         }
     }
 
-    /** In which statements of an older Python can stand. */
-    private static final Set<String> BLOCKS = Set.of(
-            "block",
-            "class_definition",
-            "function_definition",
-            "decorated_definition",
-            "if_statement",
-            "elif_clause",
-            "else_clause",
-            "for_statement",
-            "while_statement",
-            "try_statement",
-            "except_clause",
-            "finally_clause",
-            "with_statement");
+    private static final SyntaxNode.Grammar PYTHON = new SyntaxNode.Grammar(new TreeSitterPython());
 
     private final SourceText text;
     private final List<Diagnostic> problems = new ArrayList<>();
@@ -66,10 +49,7 @@ final class PythonTree {
 
     static Parsed parse(String path, String source) {
         PythonTree tree = new PythonTree(new SourceText(path, source));
-        TSParser parser = new TSParser();
-        parser.setLanguage(new TreeSitterPython());
-        TSTree parsed = parser.parseString(null, source);
-        TSNode root = parsed.getRootNode();
+        SyntaxNode root = PYTHON.parse(tree.text);
         tree.look(root);
         Code.Module module = new Code.Module(path, moduleName(path), tree.block(root), tree.span(root));
         return new Parsed(module, tree.problems);
@@ -83,58 +63,46 @@ final class PythonTree {
     }
 
     /** Where it cannot be parsed. */
-    private void look(TSNode n) {
-        if (n.isMissing() || n.getType().equals("ERROR")) {
+    private void look(SyntaxNode n) {
+        if (n.isMissing() || n.type().equals("ERROR")) {
             Span s = span(n);
             String near = text.of(n).lines().findFirst().orElse("").strip();
             problems.add(new Diagnostic(
                     s.file(),
                     s.line(),
                     n.isMissing()
-                            ? "something is missing here: “" + n.getType() + "”"
+                            ? "something is missing here: “" + n.type() + "”"
                             : "this cannot be read as Python" + (near.isEmpty() ? "" : ": “" + shortened(near) + "”")));
             return;
         }
-        if (n.getType().equals("print_statement") || n.getType().equals("exec_statement")) {
+        if (n.type().equals("print_statement") || n.type().equals("exec_statement")) {
             Span s = span(n);
             problems.add(new Diagnostic(
                     s.file(), s.line(), "this is Python 2; in Python 3 print and exec are called with brackets"));
             return;
         }
-        if (n.hasError() || n.getType().equals("module") || BLOCKS.contains(n.getType())) {
-            for (int i = 0; i < n.getChildCount(); i++) {
-                look(n.getChild(i));
-            }
-        }
+        n.children().forEach(this::look);
     }
 
     private static String shortened(String line) {
         return line.length() > 60 ? line.substring(0, 60) + "…" : line;
     }
 
-    private Span span(TSNode n) {
-        return text.span(n);
+    private Span span(SyntaxNode n) {
+        return n.span();
     }
 
-    private static @Nullable TSNode field(TSNode n, String name) {
-        TSNode child = n.getChildByFieldName(name);
-        return child == null || child.isNull() ? null : child;
+    private static @Nullable SyntaxNode field(SyntaxNode n, String name) {
+        return n.child(name);
     }
 
-    private static List<TSNode> named(TSNode n) {
-        List<TSNode> all = new ArrayList<>();
-        for (int i = 0; i < n.getNamedChildCount(); i++) {
-            TSNode child = n.getNamedChild(i);
-            if (!child.getType().equals("comment")) {
-                all.add(child);
-            }
-        }
-        return all;
+    private static List<SyntaxNode> named(SyntaxNode n) {
+        return n.named();
     }
 
     // statements
 
-    private List<Statement> block(@Nullable TSNode n) {
+    private List<Statement> block(@Nullable SyntaxNode n) {
         List<Statement> all = new ArrayList<>();
         if (n != null) {
             named(n).forEach(s -> statement(s, all));
@@ -142,19 +110,19 @@ final class PythonTree {
         return all;
     }
 
-    private void statement(TSNode n, List<Statement> into) {
+    private void statement(SyntaxNode n, List<Statement> into) {
         Span span = span(n);
-        switch (n.getType()) {
+        switch (n.type()) {
             case "expression_statement" -> named(n).forEach(e -> expressionStatement(e, into));
             case "return_statement" -> {
-                List<TSNode> value = named(n);
+                List<SyntaxNode> value = named(n);
                 into.add(new Code.Return(value.isEmpty() ? null : expression(value.get(0)), span));
             }
             case "if_statement" -> into.add(ifStatement(n));
             case "for_statement" -> {
                 into.add(new Code.ForEach(
                         target(field(n, "left")), expression(field(n, "right")), block(field(n, "body")), span));
-                TSNode otherwise = field(n, "alternative");
+                SyntaxNode otherwise = field(n, "alternative");
                 if (otherwise != null) {
                     into.addAll(block(field(otherwise, "body")));
                 }
@@ -162,7 +130,7 @@ final class PythonTree {
             case "while_statement" ->
                 into.add(new Code.While(expression(field(n, "condition")), block(field(n, "body")), span));
             case "raise_statement" -> {
-                List<TSNode> value = named(n);
+                List<SyntaxNode> value = named(n);
                 into.add(new Code.Raise(value.isEmpty() ? null : expression(value.get(0)), span));
             }
             case "assert_statement" -> named(n).forEach(e -> into.add(new Code.Do(expression(e), span(e))));
@@ -171,7 +139,7 @@ final class PythonTree {
             case "pass_statement", "continue_statement" -> into.add(new Code.Nothing(span));
             case "global_statement", "nonlocal_statement" ->
                 into.add(new Code.Outer(
-                        named(n).stream().map(text::of).toList(), n.getType().startsWith("global"), span));
+                        named(n).stream().map(text::of).toList(), n.type().startsWith("global"), span));
             case "import_statement", "import_from_statement", "future_import_statement" -> imports(n, into);
             case "try_statement" -> tryStatement(n, into);
             case "with_statement" -> with(n, into);
@@ -182,16 +150,16 @@ final class PythonTree {
             case "type_alias_statement" -> into.add(new Code.Nothing(span));
             case "ERROR" -> named(n).forEach(c -> statement(c, into));
             default -> {
-                if (n.getType().endsWith("_statement") || n.getType().equals("block")) {
+                if (n.type().endsWith("_statement") || n.type().equals("block")) {
                     into.addAll(block(n));
                 }
             }
         }
     }
 
-    private void expressionStatement(TSNode e, List<Statement> into) {
+    private void expressionStatement(SyntaxNode e, List<Statement> into) {
         Span span = span(e);
-        switch (e.getType()) {
+        switch (e.type()) {
             case "assignment" -> assignment(e, into);
             case "augmented_assignment" ->
                 into.add(
@@ -202,11 +170,11 @@ final class PythonTree {
     }
 
     /** {@code a = b = value} assigns the same to both. */
-    private void assignment(TSNode e, List<Statement> into) {
-        TSNode declared = field(e, "type");
-        TSNode right = field(e, "right");
+    private void assignment(SyntaxNode e, List<Statement> into) {
+        SyntaxNode declared = field(e, "type");
+        SyntaxNode right = field(e, "right");
         Expression value = null;
-        if (right != null && right.getType().equals("assignment")) {
+        if (right != null && right.type().equals("assignment")) {
             assignment(right, into);
             value = expression(field(right, "left"));
         } else if (right != null) {
@@ -216,38 +184,36 @@ final class PythonTree {
                 target(field(e, "left")), value, declared == null ? null : annotation(declared), false, span(e)));
     }
 
-    private Code.If ifStatement(TSNode n) {
-        List<TSNode> rest = new ArrayList<>();
-        for (int i = 0; i < n.getChildCount(); i++) {
-            if ("alternative".equals(n.getFieldNameForChild(i))) {
-                rest.add(n.getChild(i));
+    private Code.If ifStatement(SyntaxNode n) {
+        List<SyntaxNode> rest = new ArrayList<>();
+        for (SyntaxNode c : n.children()) {
+            if ("alternative".equals(c.field())) {
+                rest.add(c);
             }
         }
         return new Code.If(
                 expression(field(n, "condition")), block(field(n, "consequence")), otherwise(rest, 0), span(n));
     }
 
-    private List<Statement> otherwise(List<TSNode> rest, int at) {
+    private List<Statement> otherwise(List<SyntaxNode> rest, int at) {
         if (at >= rest.size()) {
             return List.of();
         }
-        TSNode n = rest.get(at);
-        if (n.getType().equals("else_clause")) {
+        SyntaxNode n = rest.get(at);
+        if (n.type().equals("else_clause")) {
             return block(field(n, "body"));
         }
         return List.of(new Code.If(
                 expression(field(n, "condition")), block(field(n, "consequence")), otherwise(rest, at + 1), span(n)));
     }
 
-    private void tryStatement(TSNode n, List<Statement> into) {
+    private void tryStatement(SyntaxNode n, List<Statement> into) {
         into.add(new Code.Block(block(field(n, "body")), false, span(n)));
-        for (TSNode part : named(n)) {
-            switch (part.getType()) {
+        for (SyntaxNode part : named(n)) {
+            switch (part.type()) {
                 case "except_clause", "except_group_clause" -> {
                     List<Statement> body = new ArrayList<>();
-                    named(part).stream()
-                            .filter(c -> c.getType().equals("block"))
-                            .forEach(c -> body.addAll(block(c)));
+                    named(part).stream().filter(c -> c.type().equals("block")).forEach(c -> body.addAll(block(c)));
                     into.add(new Code.Block(body, true, span(part)));
                 }
                 case "else_clause" -> into.add(new Code.Block(block(field(part, "body")), false, span(part)));
@@ -261,15 +227,15 @@ final class PythonTree {
         }
     }
 
-    private void with(TSNode n, List<Statement> into) {
-        for (TSNode clause : named(n)) {
-            if (clause.getType().equals("with_clause")) {
-                for (TSNode item : named(clause)) {
-                    TSNode value = field(item, "value");
-                    if (value != null && value.getType().equals("as_pattern")) {
-                        List<TSNode> parts = named(value);
+    private void with(SyntaxNode n, List<Statement> into) {
+        for (SyntaxNode clause : named(n)) {
+            if (clause.type().equals("with_clause")) {
+                for (SyntaxNode item : named(clause)) {
+                    SyntaxNode value = field(item, "value");
+                    if (value != null && value.type().equals("as_pattern")) {
+                        List<SyntaxNode> parts = named(value);
                         Expression opened = expression(parts.get(0));
-                        TSNode alias = field(value, "alias");
+                        SyntaxNode alias = field(value, "alias");
                         if (alias != null && !named(alias).isEmpty()) {
                             into.add(new Code.Assign(target(named(alias).get(0)), opened, null, false, span(item)));
                         }
@@ -282,17 +248,17 @@ final class PythonTree {
         into.add(new Code.Block(block(field(n, "body")), false, span(n)));
     }
 
-    private Code.Match match(TSNode n) {
+    private Code.Match match(SyntaxNode n) {
         List<Code.Case> cases = new ArrayList<>();
-        TSNode body = field(n, "body");
+        SyntaxNode body = field(n, "body");
         if (body != null) {
-            for (TSNode c : named(body)) {
-                if (c.getType().equals("case_clause")) {
+            for (SyntaxNode c : named(body)) {
+                if (c.type().equals("case_clause")) {
                     List<String> labels = new ArrayList<>();
                     List<Expression> types = new ArrayList<>();
                     List<String> bound = new ArrayList<>();
                     named(c).stream()
-                            .filter(p -> p.getType().equals("case_pattern"))
+                            .filter(p -> p.type().equals("case_pattern"))
                             .forEach(p -> pattern(p, labels, types, bound));
                     boolean isDefault = labels.isEmpty() && types.isEmpty();
                     cases.add(new Code.Case(labels, types, bound, isDefault, block(field(c, "consequence")), span(c)));
@@ -302,8 +268,8 @@ final class PythonTree {
         return new Code.Match(expression(field(n, "subject")), cases, span(n));
     }
 
-    private void pattern(TSNode p, List<String> labels, List<Expression> types, List<String> bound) {
-        switch (p.getType()) {
+    private void pattern(SyntaxNode p, List<String> labels, List<Expression> types, List<String> bound) {
+        switch (p.type()) {
             case "class_pattern" -> {
                 types.add(expression(named(p).get(0)));
                 named(p).stream().skip(1).forEach(x -> pattern(x, new ArrayList<>(), new ArrayList<>(), bound));
@@ -311,7 +277,7 @@ final class PythonTree {
             case "string" -> labels.add(string(p));
             case "integer", "float", "true", "false", "none" -> labels.add(text.of(p));
             case "dotted_name" -> {
-                List<TSNode> parts = named(p);
+                List<SyntaxNode> parts = named(p);
                 if (parts.size() == 1) {
                     bound.add(text.of(p));
                 } else {
@@ -322,19 +288,17 @@ final class PythonTree {
         }
     }
 
-    private void imports(TSNode n, List<Statement> into) {
+    private void imports(SyntaxNode n, List<Statement> into) {
         Span span = span(n);
-        TSNode from = field(n, "module_name");
-        String module =
-                n.getType().equals("future_import_statement") ? "__future__" : from == null ? "" : text.of(from);
+        SyntaxNode from = field(n, "module_name");
+        String module = n.type().equals("future_import_statement") ? "__future__" : from == null ? "" : text.of(from);
         boolean found = false;
-        for (int i = 0; i < n.getChildCount(); i++) {
-            TSNode c = n.getChild(i);
-            if (c.getType().equals("wildcard_import")) {
+        for (SyntaxNode c : n.children()) {
+            if (c.type().equals("wildcard_import")) {
                 into.add(new Code.Import(module, "*", "*", span));
                 found = true;
-            } else if ("name".equals(n.getFieldNameForChild(i))) {
-                boolean renamed = c.getType().equals("aliased_import");
+            } else if ("name".equals(c.field())) {
+                boolean renamed = c.type().equals("aliased_import");
                 String name = text.of(renamed ? field(c, "name") : c);
                 String as = renamed ? text.of(field(c, "alias")) : name;
                 found = true;
@@ -351,24 +315,24 @@ final class PythonTree {
         }
     }
 
-    private void decorated(TSNode n, List<Statement> into) {
+    private void decorated(SyntaxNode n, List<Statement> into) {
         List<Expression> decorators = new ArrayList<>();
-        for (TSNode c : named(n)) {
-            if (c.getType().equals("decorator") && !named(c).isEmpty()) {
+        for (SyntaxNode c : named(n)) {
+            if (c.type().equals("decorator") && !named(c).isEmpty()) {
                 decorators.add(expression(named(c).get(0)));
             }
         }
-        TSNode definition = field(n, "definition");
+        SyntaxNode definition = field(n, "definition");
         if (definition != null) {
             into.add(
-                    definition.getType().equals("class_definition")
+                    definition.type().equals("class_definition")
                             ? type(definition, decorators, span(definition))
                             : function(definition, decorators, span(definition)));
         }
     }
 
-    private Code.Function function(TSNode n, List<Expression> decorators, Span span) {
-        TSNode result = field(n, "return_type");
+    private Code.Function function(SyntaxNode n, List<Expression> decorators, Span span) {
+        SyntaxNode result = field(n, "return_type");
         return new Code.Function(
                 text.of(field(n, "name")),
                 decorators,
@@ -378,13 +342,13 @@ final class PythonTree {
                 span);
     }
 
-    private Code.ClassDefinition type(TSNode n, List<Expression> decorators, Span span) {
+    private Code.ClassDefinition type(SyntaxNode n, List<Expression> decorators, Span span) {
         List<Expression> bases = new ArrayList<>();
         List<Code.Argument> options = new ArrayList<>();
-        TSNode above = field(n, "superclasses");
+        SyntaxNode above = field(n, "superclasses");
         if (above != null) {
-            for (TSNode a : named(above)) {
-                if (a.getType().equals("keyword_argument")) {
+            for (SyntaxNode a : named(above)) {
+                if (a.type().equals("keyword_argument")) {
                     options.add(new Code.Argument(text.of(field(a, "name")), expression(field(a, "value")), false));
                 } else {
                     bases.add(expression(a));
@@ -395,19 +359,19 @@ final class PythonTree {
                 text.of(field(n, "name")), decorators, bases, options, block(field(n, "body")), span);
     }
 
-    private List<Code.Parameter> parameters(@Nullable TSNode n) {
+    private List<Code.Parameter> parameters(@Nullable SyntaxNode n) {
         List<Code.Parameter> all = new ArrayList<>();
         Code.Parameter.Kind kind = Code.Parameter.Kind.USUAL;
         if (n == null) {
             return all;
         }
-        for (TSNode p : named(n)) {
-            switch (p.getType()) {
+        for (SyntaxNode p : named(n)) {
+            switch (p.type()) {
                 case "identifier" -> all.add(new Code.Parameter(text.of(p), null, null, kind));
                 case "default_parameter" ->
                     all.add(new Code.Parameter(text.of(field(p, "name")), null, expression(field(p, "value")), kind));
                 case "typed_parameter" -> {
-                    TSNode inner = named(p).get(0);
+                    SyntaxNode inner = named(p).get(0);
                     Code.Parameter.Kind of = spread(inner, kind);
                     all.add(new Code.Parameter(
                             text.of(of == kind ? inner : named(inner).get(0)), annotation(field(p, "type")), null, of));
@@ -432,8 +396,8 @@ final class PythonTree {
         return all;
     }
 
-    private static Code.Parameter.Kind spread(TSNode n, Code.Parameter.Kind usual) {
-        return switch (n.getType()) {
+    private static Code.Parameter.Kind spread(SyntaxNode n, Code.Parameter.Kind usual) {
+        return switch (n.type()) {
             case "list_splat_pattern" -> Code.Parameter.Kind.ALL;
             case "dictionary_splat_pattern" -> Code.Parameter.Kind.ALL_NAMED;
             default -> usual;
@@ -442,19 +406,19 @@ final class PythonTree {
 
     // types
 
-    private @Nullable Expression annotation(@Nullable TSNode n) {
+    private @Nullable Expression annotation(@Nullable SyntaxNode n) {
         if (n == null) {
             return null;
         }
-        switch (n.getType()) {
+        switch (n.type()) {
             case "type", "parenthesized_expression" -> {
                 return named(n).isEmpty() ? null : annotation(named(n).get(0));
             }
             case "generic_type" -> {
-                List<TSNode> parts = named(n);
+                List<SyntaxNode> parts = named(n);
                 List<Expression> arguments = new ArrayList<>();
                 if (parts.size() > 1) {
-                    for (TSNode a : named(parts.get(1))) {
+                    for (SyntaxNode a : named(parts.get(1))) {
                         Expression e = annotation(a);
                         if (e != null) {
                             arguments.add(e);
@@ -465,9 +429,9 @@ final class PythonTree {
             }
             case "subscript" -> {
                 List<Expression> arguments = new ArrayList<>();
-                for (int i = 0; i < n.getChildCount(); i++) {
-                    if ("subscript".equals(n.getFieldNameForChild(i))) {
-                        Expression e = annotation(n.getChild(i));
+                for (SyntaxNode c : n.children()) {
+                    if ("subscript".equals(c.field())) {
+                        Expression e = annotation(c);
                         if (e != null) {
                             arguments.add(e);
                         }
@@ -477,7 +441,7 @@ final class PythonTree {
             }
             case "union_type", "binary_operator" -> {
                 List<Expression> parts = new ArrayList<>();
-                for (TSNode a : named(n)) {
+                for (SyntaxNode a : named(n)) {
                     Expression e = annotation(a);
                     if (e != null) {
                         parts.add(e);
@@ -500,27 +464,27 @@ final class PythonTree {
 
     // expressions
 
-    private Expression target(@Nullable TSNode n) {
+    private Expression target(@Nullable SyntaxNode n) {
         return expression(n);
     }
 
-    private List<Expression> expressions(List<TSNode> all) {
+    private List<Expression> expressions(List<SyntaxNode> all) {
         return all.stream().map(this::expression).toList();
     }
 
-    private Expression expression(@Nullable TSNode n) {
+    private Expression expression(@Nullable SyntaxNode n) {
         if (n == null) {
             return new Code.Other(List.of(), text.start());
         }
         Span span = span(n);
-        switch (n.getType()) {
+        switch (n.type()) {
             case "identifier" -> {
                 return new Code.Name(text.of(n), span);
             }
             case "dotted_name" -> {
-                List<TSNode> parts = named(n);
+                List<SyntaxNode> parts = named(n);
                 Expression e = new Code.Name(text.of(parts.get(0)), span(parts.get(0)));
-                for (TSNode p : parts.subList(1, parts.size())) {
+                for (SyntaxNode p : parts.subList(1, parts.size())) {
                     e = new Code.Member(e, text.of(p), span);
                 }
                 return e;
@@ -559,13 +523,13 @@ final class PythonTree {
                 return new Code.Lambda(parameters(field(n, "parameters")), expression(field(n, "body")), span);
             }
             case "conditional_expression" -> {
-                List<TSNode> parts = named(n);
+                List<SyntaxNode> parts = named(n);
                 return new Code.Choice(
                         expression(parts.get(1)), expression(parts.get(0)), expression(parts.get(2)), span);
             }
             case "subscript" -> {
-                TSNode index = field(n, "subscript");
-                boolean part = index == null || index.getType().equals("slice");
+                SyntaxNode index = field(n, "subscript");
+                boolean part = index == null || index.type().equals("slice");
                 return new Code.Element(expression(field(n, "value")), part ? null : expression(index), span);
             }
             case "list_comprehension" -> {
@@ -581,7 +545,7 @@ final class PythonTree {
                 return comprehension(n, Code.Display.Kind.TUPLE, span);
             }
             case "named_expression" -> {
-                TSNode name = field(n, "name");
+                SyntaxNode name = field(n, "name");
                 return new Code.Assigned(new Code.Name(text.of(name), span(name)), expression(field(n, "value")), span);
             }
             case "parenthesized_expression",
@@ -593,7 +557,7 @@ final class PythonTree {
                 return named(n).isEmpty() ? new Code.Other(List.of(), span) : expression(named(n).get(0));
             }
             case "binary_operator", "boolean_operator" -> {
-                TSNode operator = field(n, "operator");
+                SyntaxNode operator = field(n, "operator");
                 return new Code.Operation(
                         operator == null ? "?" : text.of(operator),
                         List.of(expression(field(n, "left")), expression(field(n, "right"))),
@@ -603,10 +567,9 @@ final class PythonTree {
                 return new Code.Operation("not", List.of(expression(field(n, "argument"))), span);
             }
             case "unary_operator" -> {
-                TSNode argument = field(n, "argument");
+                SyntaxNode argument = field(n, "argument");
                 boolean number = argument != null
-                        && (argument.getType().equals("integer")
-                                || argument.getType().equals("float"));
+                        && (argument.type().equals("integer") || argument.type().equals("float"));
                 return number
                         ? new Code.Literal(text.of(n), Code.Literal.Kind.NUMBER, span)
                         : new Code.Operation("-", List.of(expression(argument)), span);
@@ -620,10 +583,9 @@ final class PythonTree {
         }
     }
 
-    private Expression comparison(TSNode n, Span span) {
+    private Expression comparison(SyntaxNode n, Span span) {
         StringBuilder operator = new StringBuilder();
-        for (int i = 0; i < n.getChildCount(); i++) {
-            TSNode c = n.getChild(i);
+        for (SyntaxNode c : n.children()) {
             if (!c.isNamed()) {
                 operator.append(operator.isEmpty() ? "" : " ").append(text.of(c).replaceAll("\\s+", " "));
             }
@@ -631,29 +593,29 @@ final class PythonTree {
         return new Code.Operation(operator.toString(), expressions(named(n)), span);
     }
 
-    private Expression call(TSNode n, Span span) {
+    private Expression call(SyntaxNode n, Span span) {
         List<Code.Argument> arguments = new ArrayList<>();
-        TSNode given = field(n, "arguments");
-        if (given != null && given.getType().equals("generator_expression")) {
+        SyntaxNode given = field(n, "arguments");
+        if (given != null && given.type().equals("generator_expression")) {
             arguments.add(new Code.Argument(null, expression(given), false));
         } else if (given != null) {
-            for (TSNode a : named(given)) {
-                if (a.getType().equals("keyword_argument")) {
+            for (SyntaxNode a : named(given)) {
+                if (a.type().equals("keyword_argument")) {
                     arguments.add(new Code.Argument(text.of(field(a, "name")), expression(field(a, "value")), false));
                 } else {
                     arguments.add(
-                            new Code.Argument(null, expression(a), a.getType().equals("list_splat")));
+                            new Code.Argument(null, expression(a), a.type().equals("list_splat")));
                 }
             }
         }
         return new Code.Call(expression(field(n, "function")), arguments, span);
     }
 
-    private Expression dictionary(TSNode n, Span span) {
+    private Expression dictionary(SyntaxNode n, Span span) {
         List<Expression> keys = new ArrayList<>();
         List<Expression> items = new ArrayList<>();
-        for (TSNode p : named(n)) {
-            if (p.getType().equals("pair")) {
+        for (SyntaxNode p : named(n)) {
+            if (p.type().equals("pair")) {
                 keys.add(expression(field(p, "key")));
                 items.add(expression(field(p, "value")));
             } else {
@@ -663,16 +625,16 @@ final class PythonTree {
         return new Code.Display(Code.Display.Kind.MAP, keys, items, span);
     }
 
-    private Expression comprehension(TSNode n, Code.Display.Kind kind, Span span) {
-        TSNode body = field(n, "body");
+    private Expression comprehension(SyntaxNode n, Code.Display.Kind kind, Span span) {
+        SyntaxNode body = field(n, "body");
         Expression element =
-                body != null && body.getType().equals("pair") ? expression(field(body, "value")) : expression(body);
+                body != null && body.type().equals("pair") ? expression(field(body, "value")) : expression(body);
         List<Code.Clause> clauses = new ArrayList<>();
         List<Expression> conditions = new ArrayList<>();
-        for (TSNode c : named(n)) {
-            if (c.getType().equals("for_in_clause")) {
+        for (SyntaxNode c : named(n)) {
+            if (c.type().equals("for_in_clause")) {
                 clauses.add(new Code.Clause(target(field(c, "left")), expression(field(c, "right"))));
-            } else if (c.getType().equals("if_clause")) {
+            } else if (c.type().equals("if_clause")) {
                 conditions.addAll(expressions(named(c)));
             }
         }
@@ -680,7 +642,7 @@ final class PythonTree {
     }
 
     /** A text, with what is put into it. */
-    private Expression text(TSNode n, Span span) {
+    private Expression text(SyntaxNode n, Span span) {
         List<Expression> inside = new ArrayList<>();
         interpolated(n, inside);
         return inside.isEmpty()
@@ -688,22 +650,22 @@ final class PythonTree {
                 : new Code.Operation("f", inside, span);
     }
 
-    private void interpolated(TSNode n, List<Expression> inside) {
-        for (TSNode c : named(n)) {
-            if (c.getType().equals("interpolation")) {
+    private void interpolated(SyntaxNode n, List<Expression> inside) {
+        for (SyntaxNode c : named(n)) {
+            if (c.type().equals("interpolation")) {
                 inside.add(expression(field(c, "expression")));
-            } else if (c.getType().equals("string")) {
+            } else if (c.type().equals("string")) {
                 interpolated(c, inside);
             }
         }
     }
 
-    private String string(TSNode n) {
+    private String string(SyntaxNode n) {
         StringBuilder all = new StringBuilder();
-        for (TSNode c : named(n)) {
-            if (c.getType().equals("string_content")) {
+        for (SyntaxNode c : named(n)) {
+            if (c.type().equals("string_content")) {
                 all.append(text.of(c));
-            } else if (c.getType().equals("string")) {
+            } else if (c.type().equals("string")) {
                 all.append(string(c));
             }
         }

@@ -2,8 +2,9 @@ package hausaufgabe.language.scripts;
 
 import hausaufgabe.core.design.Span;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.treesitter.TSNode;
 
 /** A file's text, with the places of nodes in it: parsers count bytes, everybody else characters. */
 public final class SourceText {
@@ -12,10 +13,18 @@ public final class SourceText {
     private final String text;
     /** The character that begins at or before each byte. */
     private final int[] characters;
+    /** Where each line begins, in characters. */
+    private final int[] lines;
 
     public SourceText(String path, String text) {
         this.path = path;
         this.text = text;
+        this.lines = IntStream.concat(
+                        IntStream.of(0),
+                        IntStream.range(0, text.length())
+                                .filter(i -> text.charAt(i) == '\n')
+                                .map(i -> i + 1))
+                .toArray();
         int bytes = text.getBytes(StandardCharsets.UTF_8).length;
         this.characters = new int[bytes + 1];
         int at = 0;
@@ -36,12 +45,27 @@ public final class SourceText {
         return characters[Math.max(0, Math.min(at, characters.length - 1))];
     }
 
-    /** The place of a node. */
-    public Span span(TSNode n) {
-        int from = character(n.getStartByte());
-        int to = Math.max(from, character(n.getEndByte()));
-        int line = n.getStartPoint().getRow() + 1;
-        return new Span(path, line, Math.max(line, n.getEndPoint().getRow() + 1), from, to);
+    /** The whole of it. */
+    public String whole() {
+        return text;
+    }
+
+    /**
+     * A stretch of it.
+     *
+     * @param start the first byte
+     * @param end just after the last one
+     */
+    Span span(int start, int end) {
+        int from = character(start);
+        int to = Math.max(from, character(end));
+        int line = line(from);
+        return new Span(path, line, Math.max(line, line(to)), from, to);
+    }
+
+    private int line(int character) {
+        int at = Arrays.binarySearch(lines, character);
+        return at >= 0 ? at + 1 : -at - 1;
     }
 
     /** The very beginning. */
@@ -50,10 +74,7 @@ public final class SourceText {
     }
 
     /** What stands there; empty for nothing. */
-    public String of(@Nullable TSNode n) {
-        return n == null
-                ? ""
-                : text.substring(
-                        character(n.getStartByte()), Math.max(character(n.getStartByte()), character(n.getEndByte())));
+    public String of(@Nullable SyntaxNode n) {
+        return n == null ? "" : n.text();
     }
 }
