@@ -57,7 +57,8 @@ async function fetchLines(queries: QueryClient, course: number) {
       sheet && {
         ...sheet,
         // the same ones stay: what is drawn by them need not be drawn anew
-        columns: JSON.stringify(fresh.columns) === JSON.stringify(sheet.columns) ? sheet.columns : fresh.columns,
+        columns:
+          JSON.stringify(fresh.columns) === JSON.stringify(sheet.columns) ? sheet.columns : fresh.columns,
         lines: sheet.lines.map((l) => lines.get(l.student.id) ?? l),
       },
   );
