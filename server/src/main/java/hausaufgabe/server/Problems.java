@@ -51,7 +51,8 @@ class Problems {
     ResponseEntity<ProblemDetail> onTooLarge() {
         return answer(
                 HttpStatus.PAYLOAD_TOO_LARGE,
-                "The upload is larger than 120 MB. Pack only the sources and upload again. Nothing was stored.");
+                "The upload is larger than this server takes, 120 MB unless it was set otherwise. Of a hand-in pack only the"
+                        + " sources. Nothing was stored.");
     }
 
     @ExceptionHandler(MultipartException.class)

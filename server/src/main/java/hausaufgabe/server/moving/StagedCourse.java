@@ -43,6 +43,9 @@ final class StagedCourse implements AutoCloseable {
     /** Bytes that an archive may unpack to. */
     private static final long LARGEST = 4L << 30;
 
+    /** Bytes of one row: what was handed in at once, written in text, and room beside it. */
+    private static final long LONGEST_LINE = 64L << 20;
+
     /** The first version of records that archives were written from. */
     private static final int FIRST = 14;
 
@@ -108,7 +111,8 @@ final class StagedCourse implements AutoCloseable {
             folder = null;
             return staged;
         } catch (ZipException e) {
-            throw Problem.badRequest("This is no zip, or a damaged one: " + e.getMessage() + ". Nothing was stored.");
+            throw Problem.badRequest(
+                    "This is no zip, or a damaged one. Choose the file that the other installation gave out. Nothing was stored.");
         } catch (JsonProcessingException e) {
             throw Problem.badRequest("What stands in " + CourseArchive.HEAD
                     + " cannot be read. Take the course out of the other installation again; nothing was stored.");
@@ -126,6 +130,7 @@ final class StagedCourse implements AutoCloseable {
     private static final class Budget {
 
         private long left = LARGEST;
+        private long line;
 
         InputStream of(ZipFile zip, String name) throws IOException {
             ZipEntry entry = zip.getEntry(name);
@@ -138,7 +143,10 @@ final class StagedCourse implements AutoCloseable {
                 public int read(byte[] bytes, int from, int length) throws IOException {
                     int n = super.read(bytes, from, length);
                     left -= Math.max(n, 0);
-                    if (left < 0) {
+                    for (int i = 0; i < n; i++) {
+                        line = bytes[from + i] == '\n' ? 0 : line + 1;
+                    }
+                    if (left < 0 || line > LONGEST_LINE) {
                         throw Problem.tooLarge("Unpacked it is larger than a course can be. Nothing was stored.");
                     }
                     return n;
@@ -152,7 +160,11 @@ final class StagedCourse implements AutoCloseable {
         try (InputStream in = budget.of(zip, CourseArchive.HEAD)) {
             head = mapper.readValue(in, Head.class);
         }
-        if (!CourseArchive.FORMAT.equals(head.format()) || head.records() < FIRST || head.title() == null) {
+        if (head == null
+                || !CourseArchive.FORMAT.equals(head.format())
+                || head.records() < FIRST
+                || head.title() == null
+                || head.rows() == null) {
             throw Problem.badRequest("This is no course that was taken out of Hausaufgabe. Nothing was stored.");
         }
         if (head.records() > known) {
@@ -168,7 +180,7 @@ final class StagedCourse implements AutoCloseable {
         Set<Long> ids = new HashSet<>();
         lines(zip, CourseArchive.PEOPLE, budget, text -> {
             Somebody s = mapper.readValue(text, Somebody.class);
-            if (s.login() == null || s.name() == null || !ids.add(s.id())) {
+            if (s == null || s.login() == null || s.name() == null || !ids.add(s.id())) {
                 throw new IllegalArgumentException("somebody without a name, or twice");
             }
             all.add(s);

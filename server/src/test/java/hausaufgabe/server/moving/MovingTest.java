@@ -277,6 +277,8 @@ class MovingTest {
         refused(replaced(zip, "course.json", "\"records\" : ", "\"records\" : 9"), "by a later version of Hausaufgabe");
         refused(replaced(zip, submission, "\"attempt\":1", "\"attempt\":\"one\""), "Line 1 of " + submission);
         refused(replaced(zip, submission, "{", "["), "Line 1 of " + submission);
+        refused(replaced(zip, "people.jsonl", "{", "null"), "Line 1 of people.jsonl");
+        refused(replaced(zip, "course.json", "\"rows\"", "\"lines\""), "no course that was taken out of Hausaufgabe");
         refused(replaced(zip, submission, "\"student_id\":", "\"student_id\":77"), "which is not in the archive");
         String hash = records.queryForObject(
                 "select max(source_hash) from submission where exercise_id = ?", String.class, place.exercise());
