@@ -8,7 +8,6 @@ import hausaufgabe.core.driver.Driver;
 import hausaufgabe.core.driver.Program;
 import hausaufgabe.core.language.Language;
 import hausaufgabe.core.language.LanguageReader;
-import hausaufgabe.core.language.ReadLanguage;
 import hausaufgabe.core.language.Reading;
 import hausaufgabe.core.language.SourceFile;
 import hausaufgabe.core.language.SourceReader;
@@ -55,11 +54,7 @@ public final class Check {
     private static final String NOT_COMPILED = "The program does not compile, so it cannot be run.";
     private static final int PATTERNS = 20;
 
-    private final Language language;
-    private final LanguageReader reader;
-    private final Function<CheckRequest.Isolation, Driver.Source> drivers;
-    private final List<String> testLibraries;
-    private final List<ReadLanguage> others;
+    private final List<RunLanguage> languages;
     private final Map<String, PatternSet> patterns = new ConcurrentHashMap<>();
 
     /**
@@ -68,20 +63,12 @@ public final class Check {
      * @param testLibraries what test classes are compiled with
      */
     public Check(Language language, Function<CheckRequest.Isolation, Driver.Source> drivers, List<Path> testLibraries) {
-        this(language, drivers, testLibraries, List.of());
+        this(List.of(new RunLanguage(language, drivers, testLibraries)));
     }
 
-    /** @param others further languages, whose programs are read and not run */
-    public Check(
-            Language language,
-            Function<CheckRequest.Isolation, Driver.Source> drivers,
-            List<Path> testLibraries,
-            List<ReadLanguage> others) {
-        this.language = language;
-        this.others = List.copyOf(others);
-        this.reader = language.reader();
-        this.drivers = drivers;
-        this.testLibraries = testLibraries.stream().map(Path::toString).toList();
+    /** @param languages those that submissions are written in; of one that holds several, the first of these is meant */
+    public Check(List<RunLanguage> languages) {
+        this.languages = List.copyOf(languages);
     }
 
     /**
@@ -94,8 +81,8 @@ public final class Check {
         List<DesignPattern> patterns = set.asJudged();
         progress.accept(
                 "Reading " + request.sources().size() + (request.sources().size() == 1 ? " file" : " files"));
-        ReadLanguage other = other(request.sources());
-        SourceReader reads = other == null ? reader : other.reader();
+        RunLanguage spoken = languageOf(request.sources());
+        LanguageReader reads = spoken.language().reader();
         Reading reading = reads.read(of(reads, request.sources()));
         long read = now();
 
@@ -107,7 +94,7 @@ public final class Check {
 
         List<Ran> ran = request.structureOnly()
                 ? patterns.stream().map(p -> new Ran(List.of(), null)).toList()
-                : runs(request, patterns, reading, handedOut, matches, hindrance(reading, other), progress);
+                : runs(request, patterns, reading, handedOut, matches, hindrance(reading), spoken, progress);
         List<ScenarioResult> scenarios = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < patterns.size(); i++) {
@@ -142,21 +129,18 @@ public final class Check {
                         .orElse(null),
                 CodeHealth.of(reading.design(), starter),
                 ClassDiagrams.of(reading.design(), patterns, matches),
-                NameFreePrint.of(
-                        reading.design(), starter, other == null ? language::isReserved : other.isReserved()::test),
+                NameFreePrint.of(reading.design(), starter, spoken.language()::isReserved),
                 Marking.points(findings, scenarios),
                 new Timing(read - start, matched - read, end - matched, end - start));
     }
 
-    /** The language that sources are written in; null where it is the one whose programs are run. */
-    private @Nullable ReadLanguage other(List<SourceFile> sources) {
-        if (sources.stream().anyMatch(s -> reader.reads(s.path()))) {
-            return null;
-        }
-        return others.stream()
-                .filter(o -> sources.stream().anyMatch(s -> o.reader().reads(s.path())))
+    /** The language that sources are written in; the first where that cannot be told. */
+    private RunLanguage languageOf(List<SourceFile> sources) {
+        return languages.stream()
+                .filter(l ->
+                        sources.stream().anyMatch(s -> l.language().reader().reads(s.path())))
                 .findFirst()
-                .orElse(null);
+                .orElse(languages.get(0));
     }
 
     private static List<SourceFile> of(SourceReader reader, List<SourceFile> sources) {
@@ -164,21 +148,13 @@ public final class Check {
     }
 
     /** Why nothing can be run; null where it can. */
-    private static @Nullable String hindrance(Reading reading, @Nullable ReadLanguage other) {
-        if (!reading.compiled()) {
-            return other == null
-                    ? NOT_COMPILED
-                    : "The program cannot be read as " + other.name() + ", so it cannot be run.";
-        }
-        return other == null
-                ? null
-                : other.name() + " programs are judged by what is written in them; they are not run yet.";
+    private static @Nullable String hindrance(Reading reading) {
+        return reading.compiled() ? null : NOT_COMPILED;
     }
 
     /** What sources declare. */
     public ProgramOutline outline(List<SourceFile> sources) {
-        ReadLanguage other = other(sources);
-        SourceReader reads = other == null ? reader : other.reader();
+        SourceReader reads = languageOf(sources).language().reader();
         Reading reading = reads.read(of(reads, sources));
         List<ProgramOutline.DeclaredType> types = reading.design().types().stream()
                 .filter(t -> t.origin() == Type.Origin.DECLARED && t.span() != null)
@@ -265,12 +241,15 @@ public final class Check {
             Reading handedOut,
             List<Match> matches,
             @Nullable String hindrance,
+            RunLanguage spoken,
             Consumer<String> progress) {
-        Driver.Source source = drivers.apply(request.isolation());
-        LanguageReader.CompiledTests tested =
-                hindrance == null && !request.tests().isEmpty()
-                        ? reader.compile(request.sources(), request.tests(), testLibraries)
-                        : null;
+        Language language = spoken.language();
+        LanguageReader reader = language.reader();
+        Driver.Source source = spoken.drivers().apply(request.isolation());
+        LanguageReader.CompiledTests tested = hindrance == null
+                        && !of(reader, request.tests()).isEmpty()
+                ? reader.compile(of(reader, request.sources()), of(reader, request.tests()), spoken.testLibraryNames())
+                : null;
         Program alone = reader.ready(reading.program());
         Program program = tested == null || tested.program().isEmpty()
                 ? alone
@@ -305,7 +284,7 @@ public final class Check {
                 progress.accept("Running the tests of the exercise");
                 results.addAll(
                         hindrance == null
-                                ? tests(pattern, tested, source)
+                                ? tests(pattern, language, tested, source)
                                 : GivenTests.none(Outcome.BLOCKED, hindrance, pattern.testPoints()));
             }
             all.add(new Ran(results, demonstration));
@@ -320,11 +299,15 @@ public final class Check {
      */
     private record Ran(List<ScenarioResult> results, Demonstration demonstration) {}
 
-    /** @param tested null where the submission does not compile */
-    private List<ScenarioResult> tests(
-            DesignPattern pattern, LanguageReader.CompiledTests tested, Driver.Source source) {
+    /** @param tested null where there are no tests for the language */
+    private static List<ScenarioResult> tests(
+            DesignPattern pattern,
+            Language language,
+            LanguageReader.@Nullable CompiledTests tested,
+            Driver.Source source) {
         if (tested == null) {
-            return GivenTests.none(Outcome.BLOCKED, NOT_COMPILED, pattern.testPoints());
+            String none = "The exercise has no tests for " + language.name() + ".";
+            return GivenTests.none(Outcome.BLOCKED, none, pattern.testPoints());
         }
         return tested.program().isEmpty()
                 ? GivenTests.none(
@@ -332,7 +315,7 @@ public final class Check {
                         "The tests do not compile with this submission. " + tested.problem(),
                         pattern.testPoints())
                 : GivenTests.run(
-                        reader.ready(tested.program()),
+                        language.reader().ready(tested.program()),
                         tested.classes(),
                         pattern.testPoints(),
                         pattern.limits(),

@@ -2,13 +2,18 @@ package hausaufgabe.checking.pool;
 
 import hausaufgabe.checking.Check;
 import hausaufgabe.checking.Json;
+import hausaufgabe.checking.RunLanguage;
 import hausaufgabe.checking.sandbox.DrivenProcesses;
+import hausaufgabe.checking.sandbox.DriverRuntime;
+import hausaufgabe.checking.sandbox.NoProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
+import hausaufgabe.checking.sandbox.python.PythonRuntime;
+import hausaufgabe.core.language.Language;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaLanguage;
-import hausaufgabe.language.python.PythonReader;
+import hausaufgabe.language.python.PythonLanguage;
 import java.io.BufferedReader;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
@@ -17,6 +22,7 @@ import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -31,17 +37,24 @@ public final class CheckerMain {
 
     private final PrintStream out;
     private final Check check;
-    private final ReadyProcesses supply;
+    private final List<ReadyProcesses> supplies = new ArrayList<>();
 
     private CheckerMain(PrintStream out) {
         this.out = out;
-        Sandbox sandbox = new Sandbox(new JvmRuntime());
-        this.supply = new ReadyProcesses(sandbox, AHEAD);
         this.check = new Check(
-                new JavaLanguage(),
-                isolation -> new DrivenProcesses(supply, isolation),
-                sandbox.testLibraries(),
-                List.of(PythonReader.language()));
+                List.of(run(new JavaLanguage(), new JvmRuntime()), run(new PythonLanguage(), new PythonRuntime())));
+    }
+
+    /** What a runtime lacks is told when something is to be run on it. */
+    private RunLanguage run(Language language, DriverRuntime runtime) {
+        if (runtime.problem().isPresent()) {
+            return new RunLanguage(
+                    language, isolation -> new NoProcesses(runtime.problem().get()), List.of());
+        }
+        Sandbox sandbox = new Sandbox(runtime);
+        ReadyProcesses supply = new ReadyProcesses(sandbox, AHEAD);
+        supplies.add(supply);
+        return new RunLanguage(language, isolation -> new DrivenProcesses(supply, isolation), sandbox.testLibraries());
     }
 
     public static void main(String[] arguments) throws InterruptedException {
@@ -62,7 +75,7 @@ public final class CheckerMain {
                     break;
                 }
             }
-            supply.close();
+            supplies.forEach(ReadyProcesses::close);
             DrivenProcesses.awaitEnds();
             Runtime.getRuntime().halt(0);
         } catch (IOException e) {

@@ -6,6 +6,9 @@ public interface Language {
     /** Its name as commands and records have it, such as {@code java}. */
     String id();
 
+    /** Its name as people say it. */
+    String name();
+
     LanguageReader reader();
 
     LanguageValues values();

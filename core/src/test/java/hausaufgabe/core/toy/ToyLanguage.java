@@ -13,6 +13,11 @@ public final class ToyLanguage implements Language {
     }
 
     @Override
+    public String name() {
+        return "Toy";
+    }
+
+    @Override
     public LanguageReader reader() {
         return new ToyReader();
     }

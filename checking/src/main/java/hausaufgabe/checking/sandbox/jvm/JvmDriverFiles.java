@@ -1,25 +1,16 @@
 package hausaufgabe.checking.sandbox.jvm;
 
+import hausaufgabe.checking.sandbox.DriverFolder;
 import hausaufgabe.checking.sandbox.Folders;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.core.notation.RunLimits;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -55,69 +46,14 @@ final class JvmDriverFiles {
 
     /** Where the files are. They may be read by anyone and written by us. */
     static synchronized Path folder(JvmRuntime runtime) {
-        try {
-            Path home = Path.of(System.getProperty("hausaufgabe.driver.home", System.getProperty("java.io.tmpdir")));
-            Path wanted = home.resolve("hausaufgabe-driver-" + System.getProperty("user.name") + "-" + version());
-            if (Files.exists(wanted)) {
-                return isOurs(wanted) ? wanted : layOut(runtime, Files.createTempDirectory(home, "hausaufgabe-driver"));
-            }
-            Files.createDirectories(home);
-            return layOutOnce(runtime, home, wanted);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** Of several processes that begin together one does the work and the others wait for it. */
-    private static Path layOutOnce(JvmRuntime runtime, Path home, Path wanted) throws IOException {
-        Path lock = home.resolve(wanted.getFileName() + ".lock");
-        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-                FileLock held = channel.lock()) {
-            if (held.isValid() && Files.exists(wanted) && isOurs(wanted)) {
-                return wanted;
-            }
-            Path made = layOut(runtime, Files.createTempDirectory(home, "hausaufgabe-driver"));
-            try {
-                return Files.move(made, wanted, StandardCopyOption.ATOMIC_MOVE);
-            } catch (FileSystemException e) {
-                if (!Files.exists(wanted) || !isOurs(wanted)) {
-                    return made;
-                }
-                Folders.delete(made);
-                return wanted;
-            }
-        } finally {
-            Files.deleteIfExists(lock);
-        }
-    }
-
-    private static boolean isOurs(Path folder) throws IOException {
-        return Files.getOwner(folder).getName().equals(System.getProperty("user.name"))
-                && PosixFilePermissions.toString(Files.getPosixFilePermissions(folder))
-                        .equals("rwxr-xr-x");
-    }
-
-    private static Path layOut(JvmRuntime runtime, Path folder) throws IOException {
-        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
-        List<String> all = new ArrayList<>(DRIVER);
-        all.addAll(TESTS);
-        for (String name : all) {
-            try (InputStream in = resource(name)) {
-                Path to = folder.resolve(name);
-                Files.copy(in, to);
-                Files.setPosixFilePermissions(to, PosixFilePermissions.fromString("rw-r--r--"));
-            }
-        }
-        archive(runtime, folder);
-        return folder;
-    }
-
-    private static InputStream resource(String name) {
-        InputStream in = JvmDriverFiles.class.getResourceAsStream("/hausaufgabe/checking/driver/" + name);
-        if (in == null) {
-            throw new IllegalStateException("the package lacks its driver, " + name + "; build it again");
-        }
-        return in;
+        String said = System.getProperty("java.home")
+                + Runtime.version()
+                + String.join(" ", JvmRuntime.java("", 0, List.of()));
+        return DriverFolder.of(DriverFolder.version(DRIVER, "", said), folder -> {
+            DriverFolder.copy(DRIVER, "", folder);
+            DriverFolder.copy(TESTS, "", folder);
+            archive(runtime, folder);
+        });
     }
 
     /**
@@ -183,23 +119,6 @@ final class JvmDriverFiles {
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-        }
-    }
-
-    private static String version() throws IOException {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            digest.update(System.getProperty("java.home").getBytes());
-            digest.update(Runtime.version().toString().getBytes());
-            digest.update(String.join(" ", JvmRuntime.java("", 0, List.of())).getBytes());
-            for (String name : DRIVER) {
-                try (InputStream in = resource(name)) {
-                    digest.update(in.readAllBytes());
-                }
-            }
-            return HexFormat.of().formatHex(digest.digest(), 0, 8);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
         }
     }
 }

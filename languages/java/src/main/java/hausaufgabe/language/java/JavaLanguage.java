@@ -20,6 +20,11 @@ public final class JavaLanguage implements Language {
         return "java";
     }
 
+    @Override
+    public String name() {
+        return "Java";
+    }
+
     /** For one thread at a time. */
     @Override
     public LanguageReader reader() {

@@ -1,6 +1,7 @@
 package hausaufgabe.language.python;
 
 import hausaufgabe.core.design.Fact;
+import hausaufgabe.language.scripts.Code;
 import hausaufgabe.language.scripts.Dialect;
 import java.util.EnumSet;
 import java.util.List;
@@ -409,6 +410,28 @@ final class PythonDialect implements Dialect {
     public int contained(String annotation, int arguments) {
         Integer which = CONTAINED.get(annotation);
         return which == null ? -1 : which < 0 ? arguments - 1 : which;
+    }
+
+    @Override
+    public String container(Code.Display.Kind kind) {
+        return switch (kind) {
+            case LIST -> "list";
+            case SET -> "set";
+            case MAP -> "dict";
+            case TUPLE -> "tuple";
+        };
+    }
+
+    @Override
+    public String container(String name) {
+        return switch (name) {
+            case "dict", "Dict", "defaultdict", "DefaultDict", "OrderedDict", "Mapping", "MutableMapping" -> "dict";
+            case "set", "Set", "frozenset", "FrozenSet", "AbstractSet", "WeakSet" -> "set";
+            case "tuple", "Tuple" -> "tuple";
+            case "deque", "Deque" -> "collections.deque";
+            case "Iterator", "Generator" -> "iterator";
+            default -> "list";
+        };
     }
 
     @Override

@@ -762,7 +762,10 @@ final class BodyFacts {
     private @Nullable String constructorOf(ClassInfo type) {
         return program.operation(type, dialect.constructor())
                 .map(o -> o.id)
-                .orElseGet(() -> Program.operationId(type.id, dialect.constructor(), type.recordParts.size()));
+                .orElseGet(() -> Program.operationId(
+                        type.id,
+                        dialect.constructor(),
+                        program.recordParts(type).size()));
     }
 
     // calls

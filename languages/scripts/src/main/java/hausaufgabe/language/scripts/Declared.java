@@ -46,6 +46,17 @@ final class Declared {
         return which < 0 || which >= arguments.size() ? null : withoutNothing(arguments.get(which));
     }
 
+    /** What the keys of a map are; null where it is none, or that is not said. */
+    @Nullable
+    Expression key(Expression e) {
+        return e instanceof Code.Element x
+                        && x.index() instanceof Code.Display d
+                        && d.items().size() == 2
+                        && program.dialect.contained(Program.lastName(x.container()), 2) == 1
+                ? d.items().get(0)
+                : null;
+    }
+
     Symbol of(Expression e) {
         Expression bare = e instanceof Code.Element x ? x.container() : e;
         return program.meaning(bare, module, inside);

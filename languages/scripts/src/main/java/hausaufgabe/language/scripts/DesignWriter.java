@@ -55,12 +55,21 @@ public final class DesignWriter {
     }
 
     /**
+     * What was made of a program.
+     *
+     * @param plan what a driver has to know to run it, see {@link ScriptProgram#PLAN}
+     */
+    public record Written(Design design, byte[] plan) {}
+
+    /**
      * Makes it.
      *
      * @param texts of the files, by path
      */
-    public static Design design(Dialect dialect, List<Code.Module> modules, Map<String, String> texts) {
-        return new DesignWriter(dialect, modules, texts).design();
+    public static Written of(Dialect dialect, List<Code.Module> modules, Map<String, String> texts) {
+        DesignWriter writer = new DesignWriter(dialect, modules, texts);
+        Design design = writer.design();
+        return new Written(design, RunPlan.of(writer.program, writer.flow, design, texts));
     }
 
     private Design design() {
@@ -375,18 +384,32 @@ public final class DesignWriter {
         return c.id + "#kept:" + k.operation() + "()";
     }
 
+    /** Takes what the constructor above takes, where there is one. */
     private void implicitConstructor(ClassInfo c) {
+        FunctionInfo above = program.operation(c, dialect.constructor()).orElse(null);
+        List<Code.Parameter> taken =
+                above == null || !c.recordParts.isEmpty() ? program.recordParts(c) : above.parameters(dialect);
         List<Operation.Parameter> parameters = new ArrayList<>();
+        List<Value> handed = new ArrayList<>();
         List<Fact> facts = new ArrayList<>();
-        String id = Program.operationId(c.id, dialect.constructor(), c.recordParts.size());
-        for (int i = 0; i < c.recordParts.size(); i++) {
-            Code.Parameter p = c.recordParts.get(i);
-            parameters.add(new Operation.Parameter(p.name(), flow.ofField(c, p.name())));
-            facts.add(new Fact.Write(
-                    c.id + "#" + p.name(),
-                    new Value.Self(),
-                    new Value.OfParameter(id, i),
-                    c.fields.get(p.name()).span()));
+        String id = Program.operationId(c.id, dialect.constructor(), taken.size());
+        for (int i = 0; i < taken.size(); i++) {
+            String name = taken.get(i).name();
+            ClassInfo owner = program.declaring(c, name);
+            boolean part = c.isRecord && owner != null;
+            handed.add(new Value.OfParameter(id, i));
+            parameters.add(new Operation.Parameter(
+                    name, part ? flow.ofField(owner, name) : above == null ? Flow.ANY : flow.ofParameter(above, i)));
+            if (part) {
+                facts.add(new Fact.Write(
+                        owner.id + "#" + name,
+                        new Value.Self(),
+                        handed.get(i),
+                        owner.fields.get(name).span()));
+            }
+        }
+        if (above != null && c.recordParts.isEmpty()) {
+            facts.add(new Fact.Call(idOf(above), above.node.name(), new Value.Self(), handed, false, c.node.span()));
         }
         operations.add(new Operation(
                 id,

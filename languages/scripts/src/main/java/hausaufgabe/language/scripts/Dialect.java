@@ -87,6 +87,12 @@ public interface Dialect {
     /** Names in annotations that stand for containers, with which of their arguments is what they contain. */
     int contained(String annotation, int arguments);
 
+    /** The type of a container that is written down. */
+    String container(Code.Display.Kind kind);
+
+    /** The type of a container by its name in annotations or calls, as it is to be made. */
+    String container(String name);
+
     /** Whether a module is one of the language's library. */
     boolean isLibrary(String module);
 

@@ -3,6 +3,7 @@ package hausaufgabe.language.scripts;
 import hausaufgabe.core.design.Span;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.language.scripts.Code.Expression;
+import hausaufgabe.language.scripts.Code.Literal;
 import hausaufgabe.language.scripts.Code.Statement;
 import hausaufgabe.language.scripts.Dialect.ContainerUse;
 import hausaufgabe.language.scripts.Dialect.FunctionUse;
@@ -37,6 +38,10 @@ final class Flow {
     private static final int ROUNDS = 6;
     /** Stands where something is kept weakly. */
     private static final String WEAK = "=weak";
+    /** Stand where a container is kept, with which one it is, and what its keys are. */
+    private static final String CONTAINER = "#is ";
+
+    private static final String KEY = "#key ";
 
     /** An abstraction that several types realise without saying so. */
     record Implied(
@@ -62,6 +67,7 @@ final class Flow {
     private final List<Pending> pending = new ArrayList<>();
     private final Map<String, FunctionValue> functions = new LinkedHashMap<>();
     private final Map<String, TypeRef> resolved = new HashMap<>();
+    private final Map<String, String> functionNames = new HashMap<>();
     private final Map<String, Implied> implied = new LinkedHashMap<>();
     private final Map<String, Set<String>> arities = new HashMap<>();
 
@@ -180,6 +186,7 @@ final class Flow {
             flow(d.what(), frame);
         } else if (s instanceof Code.Function f) {
             String id = functionValue(f.span(), f.parameters(), frame, null, null, null, f.body());
+            functionNames.put(id, f.name());
             places.held(localPlace(frame, f.name())).add(id);
         } else if (s instanceof Code.Return r && r.value() != null) {
             flow(r.value(), frame);
@@ -307,6 +314,11 @@ final class Flow {
         Expression e = d.withoutNothing(declared);
         Expression content = d.content(e);
         if (content != null) {
+            isA(dialect.container(Program.lastName(e)), place);
+            Expression key = d.key(e);
+            if (key != null && d.of(key) instanceof Program.OfLibrary l) {
+                places.held(place).add(KEY + l.name());
+            }
             declare(content, places.element(place), frame);
         } else if (d.of(e) instanceof Program.OfClass c) {
             places.declared(place).add(c.type().id);
@@ -339,6 +351,11 @@ final class Flow {
             String element = places.element(place);
             d.keys().forEach(k -> flow(k, frame));
             d.items().forEach(i -> to(element, flow(i, frame)));
+            isA(dialect.container(d.kind()), place);
+            d.keys().stream()
+                    .filter(Literal.class::isInstance)
+                    .limit(1)
+                    .forEach(k -> places.held(place).add(KEY + simple((Literal) k)));
             return place;
         } else if (e instanceof Code.Lambda l) {
             String place = at("v", l.span());
@@ -369,6 +386,7 @@ final class Flow {
             c.conditions().forEach(x -> flow(x, frame));
             String place = at("v", c.span());
             to(places.element(place), flow(c.element(), frame));
+            isA(dialect.container(c.kind()), place);
             return place;
         } else if (e instanceof Code.Assigned a) {
             frame.add(a.target().name());
@@ -673,6 +691,9 @@ final class Flow {
     private @Nullable String library(String name, Code.Call c, List<String> arguments, String result) {
         FunctionUse use = dialect.function(name);
         String first = arguments.isEmpty() ? null : arguments.get(0);
+        if (use == FunctionUse.CONTAINER || use == FunctionUse.COPY) {
+            isA(dialect.container(name.substring(name.lastIndexOf('.') + 1)), result);
+        }
         switch (use) {
             case CONTAINER -> places.element(result);
             case COPY, VIEW -> {
@@ -1059,12 +1080,31 @@ final class Flow {
         String root = places.root(place);
         if (places.isContainer(root) && depth < 4 && typesAt(root).isEmpty()) {
             TypeRef content = of(places.element(root), depth + 1);
-            return new TypeRef("list", "list of " + content.text(), List.of(content), true, List.of(content));
+            String kind = kept(root, CONTAINER, dialect.container(Code.Display.Kind.LIST));
+            if (kind.equals(dialect.container(Code.Display.Kind.MAP))) {
+                String key = kept(root, KEY, ANY.type());
+                List<TypeRef> both = List.of(TypeRef.of(key, key), content);
+                return new TypeRef(kind, kind + " of " + content.text(), List.of(content), true, both);
+            }
+            return new TypeRef(kind, "list of " + content.text(), List.of(content), true, List.of(content));
         }
         if (!resolved.containsKey(root)) {
             resolve(root);
         }
         return resolved.getOrDefault(root, ANY);
+    }
+
+    /** What is noted of a container in some way; the other where nothing is. */
+    private String kept(String root, String mark, String otherwise) {
+        return places.held(root).stream()
+                .filter(h -> h.startsWith(mark))
+                .map(h -> h.substring(mark.length()))
+                .findFirst()
+                .orElse(otherwise);
+    }
+
+    private void isA(String container, String place) {
+        places.held(place).add(CONTAINER + container);
     }
 
     private void resolve(String root) {
@@ -1344,5 +1384,16 @@ final class Flow {
     @Nullable
     FunctionValue function(String id) {
         return functions.get(id);
+    }
+
+    /** All functions, operations and classes that stand as values. */
+    List<FunctionValue> functionValues() {
+        return List.copyOf(functions.values());
+    }
+
+    /** The name of a function that stands inside another one; null for what has none. */
+    @Nullable
+    String functionName(String id) {
+        return functionNames.get(id);
     }
 }

@@ -4,6 +4,7 @@ import hausaufgabe.core.design.Span;
 import hausaufgabe.language.scripts.Code.Expression;
 import hausaufgabe.language.scripts.Code.Statement;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -291,6 +292,15 @@ final class Program {
             i.then().forEach(x -> member(m, info, x));
             i.otherwise().forEach(x -> member(m, info, x));
         }
+    }
+
+    /** The parts of a record: those that it inherits first. */
+    List<Code.Parameter> recordParts(ClassInfo c) {
+        Map<String, Code.Parameter> all = new LinkedHashMap<>();
+        List<ClassInfo> line = new ArrayList<>(line(c));
+        Collections.reverse(line);
+        line.forEach(x -> x.recordParts.forEach(p -> all.put(p.name(), p)));
+        return List.copyOf(all.values());
     }
 
     private static boolean isForAll(Expression declared) {

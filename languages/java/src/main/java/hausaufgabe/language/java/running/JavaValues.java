@@ -9,6 +9,8 @@ import hausaufgabe.core.driver.Observed;
 import hausaufgabe.core.driver.Request;
 import hausaufgabe.core.language.LanguageValues;
 import hausaufgabe.core.language.MentionedValues;
+import hausaufgabe.language.values.ShapedTexts;
+import hausaufgabe.language.values.UsualValues;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -24,11 +26,6 @@ import java.util.Set;
  */
 public final class JavaValues implements LanguageValues {
 
-    private static final List<String> WHOLE = List.of("3", "1", "12", "0", "100");
-    private static final List<String> WHOLE_FAR = List.of("1000", "-7");
-    private static final List<String> BROKEN = List.of("12.5", "1.0", "120.0", "0.0", "3.75");
-    private static final List<String> BROKEN_FAR = List.of("1500.0", "-7.5");
-    private static final List<String> TEXTS = List.of("Seeschwalbe", "A", "12", "Nordhafen 7", "berth", "");
     private static final List<String> TRUTHS = List.of("true", "false");
     private static final List<String> LETTERS = List.of("a", "Z");
 
@@ -74,8 +71,8 @@ public final class JavaValues implements LanguageValues {
     private static final Parsing EMPTY = new Parsing("empty", List.of(""));
 
     private static final Map<String, Parsing> PARSED = Map.ofEntries(
-            Map.entry("java.math.BigDecimal", new Parsing("new", BROKEN)),
-            Map.entry("java.math.BigInteger", new Parsing("new", WHOLE)),
+            Map.entry("java.math.BigDecimal", new Parsing("new", UsualValues.plainBroken())),
+            Map.entry("java.math.BigInteger", new Parsing("new", UsualValues.plainWhole())),
             Map.entry("java.time.LocalDate", new Parsing("parse", List.of("2026-05-04", "2026-11-29", "2024-02-29"))),
             Map.entry("java.time.LocalTime", new Parsing("parse", List.of("10:30", "23:59", "00:00"))),
             Map.entry("java.time.LocalDateTime", new Parsing("parse", List.of("2026-05-04T10:30", "2026-11-29T23:59"))),
@@ -174,43 +171,7 @@ public final class JavaValues implements LanguageValues {
 
     @Override
     public Input alike(Input like, int turn) {
-        if (!(like instanceof Input.Simple s)) {
-            return like;
-        }
-        return switch (s.kind()) {
-            case TEXT -> new Input.Simple(s.kind(), s.type(), alike(s.text(), turn));
-            case NUMBER -> new Input.Simple(s.kind(), s.type(), next(s.text(), turn));
-            default -> s;
-        };
-    }
-
-    private static String next(String number, int turn) {
-        try {
-            return new BigDecimal(number).add(BigDecimal.valueOf(turn)).toPlainString();
-        } catch (NumberFormatException infinite) {
-            return number;
-        }
-    }
-
-    /** The last run of digits counted on within its length; without one, the last letter. */
-    private static String alike(String text, int turn) {
-        char[] all = text.toCharArray();
-        int at = all.length - 1;
-        while (at >= 0 && !Character.isDigit(all[at])) {
-            at--;
-        }
-        if (at >= 0) {
-            all[at] = (char) ('0' + (all[at] - '0' + turn) % 10);
-            return new String(all);
-        }
-        for (at = all.length - 1; at >= 0; at--) {
-            char first = Character.isUpperCase(all[at]) ? 'A' : 'a';
-            if (all[at] >= first && all[at] <= first + 25) {
-                all[at] = (char) (first + (all[at] - first + turn) % 26);
-                return new String(all);
-            }
-        }
-        return text;
+        return UsualValues.alike(like, turn);
     }
 
     private static boolean fits(String type, String text) {
@@ -220,12 +181,9 @@ public final class JavaValues implements LanguageValues {
     private static Set<String> texts(Sort sort, MentionedValues mentioned) {
         Set<String> all = new LinkedHashSet<>();
         switch (sort) {
-            case WHOLE -> mix(all, WHOLE, numbers(mentioned, true), WHOLE_FAR);
-            case BROKEN -> mix(all, BROKEN, numbers(mentioned, false), BROKEN_FAR);
-            case TEXT -> {
-                all.addAll(mentioned.shaped());
-                mix(all, TEXTS, mentioned.texts(), List.of());
-            }
+            case WHOLE -> all.addAll(UsualValues.whole(mentioned));
+            case BROKEN -> all.addAll(UsualValues.broken(mentioned));
+            case TEXT -> all.addAll(UsualValues.texts(mentioned));
             case TRUTH -> all.addAll(TRUTHS);
             case LETTER -> {
                 all.addAll(LETTERS);
@@ -234,40 +192,6 @@ public final class JavaValues implements LanguageValues {
                         .map(Integer::valueOf)
                         .filter(n -> n > ' ' && n < 127)
                         .forEach(n -> all.add(String.valueOf((char) n.intValue())));
-            }
-        }
-        return all;
-    }
-
-    /** Two ordinary ones first, then what is mentioned between the others. */
-    private static void mix(Set<String> into, List<String> usual, List<String> mentioned, List<String> far) {
-        into.addAll(usual.subList(0, 2));
-        List<String> rest = new ArrayList<>(usual.subList(2, usual.size()));
-        rest.addAll(far);
-        for (int i = 0; i < Math.max(rest.size(), mentioned.size()); i++) {
-            if (i < mentioned.size()) {
-                into.add(mentioned.get(i));
-            }
-            if (i < rest.size()) {
-                into.add(rest.get(i));
-            }
-        }
-    }
-
-    private static List<String> numbers(MentionedValues mentioned, boolean whole) {
-        List<String> all = new ArrayList<>();
-        for (String n : mentioned.numbers()) {
-            try {
-                BigDecimal exact = new BigDecimal(n);
-                boolean small = exact.abs().compareTo(BigDecimal.valueOf(1_000_000)) < 0;
-                boolean isWhole = exact.stripTrailingZeros().scale() <= 0;
-                if (small && (isWhole || !whole)) {
-                    for (BigDecimal near : List.of(exact.add(BigDecimal.ONE), exact, exact.subtract(BigDecimal.ONE))) {
-                        all.add(whole ? near.toBigInteger().toString() : String.valueOf(near.doubleValue()));
-                    }
-                }
-            } catch (NumberFormatException notOne) {
-                // infinity, or no number
             }
         }
         return all;

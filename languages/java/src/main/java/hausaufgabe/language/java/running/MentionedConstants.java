@@ -1,5 +1,6 @@
 package hausaufgabe.language.java.running;
 
+import hausaufgabe.language.values.ShapedTexts;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

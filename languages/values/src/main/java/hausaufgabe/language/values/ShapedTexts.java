@@ -1,4 +1,4 @@
-package hausaufgabe.language.java.running;
+package hausaufgabe.language.values;
 
 import com.github.curiousoddman.rgxgen.RgxGen;
 import com.github.curiousoddman.rgxgen.config.RgxGenOption;
@@ -11,7 +11,7 @@ import java.util.Random;
 import java.util.Set;
 
 /** Makes texts of a shape that code asks for: by a regular expression, or by what it compares parts and lengths with. */
-final class ShapedTexts {
+public final class ShapedTexts {
 
     /** How many are made from one expression. */
     private static final int SEVERAL = 4;
@@ -32,7 +32,7 @@ final class ShapedTexts {
     private ShapedTexts() {}
 
     /** The same ones each time; none where the expression is none, or would make too long ones. */
-    static List<String> matching(String expression) {
+    public static List<String> matching(String expression) {
         if (!ExpressionSize.isSmall(expression)) {
             return List.of();
         }
@@ -53,7 +53,7 @@ final class ShapedTexts {
     }
 
     /** Texts that begin, end, are as long and have as many parts as is asked for, together and each alone. */
-    static List<String> of(Asked asked) {
+    public static List<String> of(Asked asked) {
         Set<String> all = new LinkedHashSet<>();
         List<Integer> anyLength = List.of(ANY);
         List<Integer> lengths = asked.lengths().isEmpty() ? anyLength : asked.lengths();
@@ -96,7 +96,7 @@ final class ShapedTexts {
      * @param separators at what texts are taken apart
      * @param partCounts into how many parts
      */
-    record Asked(
+    public record Asked(
             List<String> prefixes,
             List<String> suffixes,
             List<Integer> lengths,

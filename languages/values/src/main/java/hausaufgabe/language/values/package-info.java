@@ -1,0 +1,2 @@
+/** Values that are tried on programs, whatever language they are written in. */
+package hausaufgabe.language.values;
