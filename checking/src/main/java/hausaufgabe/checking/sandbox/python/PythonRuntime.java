@@ -26,7 +26,7 @@ public final class PythonRuntime implements DriverRuntime {
     /** The oldest version that has what the driver needs. */
     private static final int OLDEST = 9;
 
-    private static final int RUNTIME_THREADS = 4;
+    private static final int RUNTIME_THREADS = 20;
 
     private static final List<String> DRIVER = List.of(
             "main.py",

@@ -166,11 +166,11 @@ final class RunPlan {
         into.put("name", t.name());
         into.put("function", i != null && i.isFunction());
         into.put("derives", i == null);
+        // where some of those who are called are operations of objects, what is kept weakly has to be got at by its object
         into.put(
                 "bound",
                 i != null
-                        && !i.realisedBy().isEmpty()
-                        && i.realisedBy().stream().map(flow::function).allMatch(f -> f != null && f.bound() != null));
+                        && i.realisedBy().stream().map(flow::function).anyMatch(f -> f != null && f.bound() != null));
         ArrayNode all = into.putArray("operations");
         for (Operation o : design.methodsOf(t)) {
             if (o.isAbstract() && !o.isStatic()) {
