@@ -41,30 +41,49 @@ class Program(importlib.abc.MetaPathFinder, importlib.abc.Loader):
 
     def _describe(self):
         first = {}
+        imported = set()
         for name, path in self.paths.items():
             try:
                 tree = ast.parse(self._sources[path], path)
             except (SyntaxError, ValueError):
                 continue
             for node in ast.walk(tree):
+                if isinstance(node, (ast.Import, ast.ImportFrom)):
+                    imported.update(self._imported(name, node))
                 if isinstance(node, (ast.FunctionDef, ast.AsyncFunctionDef)):
                     begins = node.decorator_list[0].lineno if node.decorator_list else node.lineno
                     for line in range(begins, node.lineno + 1):
                         first[path, line, node.name] = begins
+        # what a person starts: what it shows is shown only then
+        self._started = set(self.paths) - imported
         self.functions = {}
-        for path, line, name, owner, call, static, skips in self.plan["operations"]:
+        for path, line, name, owner, call, static, skips, _ in self.plan["operations"]:
             self.operations.add(path, first.get((path, line, name), line), name, owner, call, bool(static), skips)
-        for token, path, line, column, name in self.plan["functions"]:
+        for token, path, line, column, name, _ in self.plan["functions"]:
             begins = first.get((path, line, name), line)
             self.functions.setdefault((path, begins, name), []).append((column, token))
         self.classes = dict(self.plan["classes"])
 
-    def code(self, name):
+    def _imported(self, name, node):
+        """Names of the program's modules that an import means."""
+        if isinstance(node, ast.Import):
+            asked = [a.name for a in node.names]
+        else:
+            around = name.split(".")[: -node.level] if node.level else []
+            base = ".".join(around + ([node.module] if node.module else []))
+            asked = [base] + [(base + "." if base else "") + a.name for a in node.names]
+        return {found for found in map(self.canonical, filter(None, asked)) if found}
+
+    def code(self, name, started=False):
         """A module's code; raises SyntaxError as the interpreter does."""
-        if name not in self._codes:
+        key = name, started
+        if key not in self._codes:
             path = self.paths[name]
-            self._codes[name] = compile(self._sources[path], path, "exec", dont_inherit=True)
-        return self._codes[name]
+            tree = ast.parse(self._sources[path], path)
+            if not started and name in self._started:
+                tree.body = [s for s in tree.body if not _shows(s)]
+            self._codes[key] = compile(tree, path, "exec", dont_inherit=True)
+        return self._codes[key]
 
     def canonical(self, name):
         """The name by which a module is known, whatever folder it is imported from; None for none of the program's."""
@@ -98,6 +117,25 @@ class Program(importlib.abc.MetaPathFinder, importlib.abc.Loader):
         if not module.__package__:
             module.__package__ = TOP
         exec(self.code(name), module.__dict__)
+
+
+_LASTING = (ast.FunctionDef, ast.AsyncFunctionDef, ast.ClassDef, ast.Import, ast.ImportFrom)
+
+
+def _shows(statement):
+    """Whether a statement is there only to show what the program can do."""
+    if isinstance(statement, ast.Expr):
+        if not isinstance(statement.value, ast.Call):
+            return False
+        at = statement.value.func
+        while isinstance(at, (ast.Attribute, ast.Call)):
+            at = at.value if isinstance(at, ast.Attribute) else at.func
+        # a class that is asked to keep what is registered
+        of_class = isinstance(at, ast.Name) and at.id[:1].isupper() and isinstance(statement.value.func, ast.Attribute)
+        return not of_class
+    if isinstance(statement, (ast.For, ast.While, ast.With, ast.If, ast.Try)):
+        return not any(isinstance(n, _LASTING) for n in ast.walk(statement))
+    return False
 
 
 class LoadedProgram:
@@ -186,7 +224,7 @@ class LoadedProgram:
         module.__loader__ = program
         sys.modules[ENTRY] = module
         sys.argv[:] = [program.paths[name]] + list(arguments)
-        exec(program.code(name), module.__dict__)
+        exec(program.code(name, True), module.__dict__)
 
     def place(self, token):
         """The module's name that a type's token begins with, and the rest."""

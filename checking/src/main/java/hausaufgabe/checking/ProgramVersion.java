@@ -2,8 +2,10 @@ package hausaufgabe.checking;
 
 import hausaufgabe.core.report.CheckReport;
 import hausaufgabe.language.java.JavaLanguage;
+import hausaufgabe.language.javascript.JavaScriptLanguage;
 import hausaufgabe.language.python.PythonReader;
 import hausaufgabe.language.scripts.DesignWriter;
+import hausaufgabe.language.values.UsualValues;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -32,8 +34,14 @@ import java.util.zip.ZipFile;
 public final class ProgramVersion {
 
     private static final int LENGTH = 12;
-    private static final String CURRENT =
-            of(List.of(Check.class, CheckReport.class, JavaLanguage.class, PythonReader.class, DesignWriter.class));
+    private static final String CURRENT = of(List.of(
+            Check.class,
+            CheckReport.class,
+            JavaLanguage.class,
+            PythonReader.class,
+            JavaScriptLanguage.class,
+            DesignWriter.class,
+            UsualValues.class));
 
     private ProgramVersion() {}
 

@@ -7,6 +7,6 @@ public final class SourceFiles {
 
     /** Whether it is a source of a language that can be read; where there are sources of several, those of Java are. */
     public static boolean isRead(String path) {
-        return path.endsWith(".java") || path.endsWith(".py");
+        return path.matches(".*\\.(java|py|[cm]?[jt]s|[jt]sx)") && !path.endsWith(".d.ts");
     }
 }

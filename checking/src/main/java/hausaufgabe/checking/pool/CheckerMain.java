@@ -9,10 +9,12 @@ import hausaufgabe.checking.sandbox.NoProcesses;
 import hausaufgabe.checking.sandbox.ReadyProcesses;
 import hausaufgabe.checking.sandbox.Sandbox;
 import hausaufgabe.checking.sandbox.jvm.JvmRuntime;
+import hausaufgabe.checking.sandbox.node.NodeRuntime;
 import hausaufgabe.checking.sandbox.python.PythonRuntime;
 import hausaufgabe.core.language.Language;
 import hausaufgabe.core.notation.NotationException;
 import hausaufgabe.language.java.JavaLanguage;
+import hausaufgabe.language.javascript.JavaScriptLanguage;
 import hausaufgabe.language.python.PythonLanguage;
 import java.io.BufferedReader;
 import java.io.FileDescriptor;
@@ -41,8 +43,11 @@ public final class CheckerMain {
 
     private CheckerMain(PrintStream out) {
         this.out = out;
-        this.check = new Check(
-                List.of(run(new JavaLanguage(), new JvmRuntime()), run(new PythonLanguage(), new PythonRuntime())));
+        this.check = new Check(List.of(
+                run(new JavaLanguage(), new JvmRuntime()),
+                run(new PythonLanguage(), new PythonRuntime()),
+                run(JavaScriptLanguage.typed(), new NodeRuntime()),
+                run(JavaScriptLanguage.plain(), new NodeRuntime())));
     }
 
     /** What a runtime lacks is told when something is to be run on it. */

@@ -203,7 +203,7 @@ final class DrivenProcess implements Driver {
             return lost(DriverLost.Reason.NOT_STARTED, "The program could not be started (exit status " + code + ").");
         }
         String why = switch (code) {
-            case 3 -> OUT_OF_MEMORY;
+            case 3, 134 -> OUT_OF_MEMORY;
             case 137, 152, 158 -> "The program used more CPU time than it may and was stopped.";
             default -> "The program ended itself (exit status " + code + ") before the call was over.";
         };

@@ -413,6 +413,15 @@ final class PythonDialect implements Dialect {
     }
 
     @Override
+    public String typeOf(Code.Literal literal) {
+        return switch (literal.kind()) {
+            case NUMBER -> literal.text().matches("-?[0-9_]+|-?0[xXoObB].*") ? "int" : "float";
+            case TEXT -> "str";
+            case TRUTH -> "bool";
+        };
+    }
+
+    @Override
     public String container(Code.Display.Kind kind) {
         return switch (kind) {
             case LIST -> "list";

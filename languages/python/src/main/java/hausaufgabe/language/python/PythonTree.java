@@ -508,7 +508,7 @@ final class PythonTree {
                 return new Code.None(span);
             }
             case "list", "list_pattern" -> {
-                return new Code.Display(Code.Display.Kind.LIST, List.of(), expressions(named(n)), span);
+                return new Code.Display(Code.Display.Kind.LIST, List.of(), items(n), span);
             }
             case "tuple", "tuple_pattern", "pattern_list", "expression_list" -> {
                 return new Code.Display(Code.Display.Kind.TUPLE, List.of(), expressions(named(n)), span);
@@ -581,6 +581,16 @@ final class PythonTree {
                 return new Code.Other(expressions(named(n)), span);
             }
         }
+    }
+
+    /** What a container begins with; all of another one is a part of that one. */
+    private List<Expression> items(SyntaxNode n) {
+        List<Expression> all = new ArrayList<>();
+        for (SyntaxNode i : named(n)) {
+            boolean spread = i.type().equals("list_splat") && !named(i).isEmpty();
+            all.add(spread ? new Code.Element(expression(named(i).get(0)), null, span(i)) : expression(i));
+        }
+        return all;
     }
 
     private Expression comparison(SyntaxNode n, Span span) {

@@ -519,8 +519,8 @@ final class BodyFacts {
             values(d.keys());
             List<Value> all = values(d.items());
             return all.isEmpty() ? new Value.Copy(List.of()) : new Value.Derived(all);
-        } else if (e instanceof Code.Lambda l) {
-            FunctionValue f = flow.function(Flow.functionId(l.span()));
+        } else if (e instanceof Code.Lambda || e instanceof Code.Closure) {
+            FunctionValue f = flow.function(Flow.functionId(e.span()));
             return f == null ? UNKNOWN : function(f);
         } else if (e instanceof Code.Choice c) {
             return choice(c);
@@ -538,6 +538,8 @@ final class BodyFacts {
             frame.add(a.target().name());
             put(frame, a.target().name(), v);
             return v;
+        } else if (e instanceof Code.Made made) {
+            return create(program.made(made), made.asCall());
         } else if (e instanceof Code.Operation o) {
             return operation(o);
         } else if (e instanceof Code.Other o) {
@@ -696,6 +698,9 @@ final class BodyFacts {
         ClassInfo type = typeOf(m.on());
         if (type != null) {
             return ofType(type, m, on);
+        }
+        if (flow.isOpenMap(flow.typeOf(m.on(), frame))) {
+            return new Value.ElementOf(on, Value.Choice.PICKED);
         }
         List<ClassInfo> with = program.withField(m.name());
         if (with.size() == 1) {
@@ -919,6 +924,12 @@ final class BodyFacts {
         Implied implied = flow.impliedAs(type.type());
         if (implied != null && implied.operations().contains(m.name())) {
             return called(writer.impliedId(implied, m.name()), m.name(), receiver, arguments(c), c.span());
+        }
+        if (flow.isOpenMap(type) && dialect.use(m.name()) == ContainerUse.NONE) {
+            return invoked(
+                    new Value.ElementOf(receiver, Value.Choice.PICKED),
+                    type.contents().get(0),
+                    c);
         }
         if (own == null && implied == null && !type.many() && type.contents().isEmpty()) {
             FunctionInfo guess = guess(m.name(), type);

@@ -123,6 +123,21 @@ public final class Code {
             Span span)
             implements Statement {}
 
+    /**
+     * A field that a class declares for itself or for each of its objects.
+     *
+     * @param declared null for none
+     * @param initial null for none
+     */
+    public record Field(
+            String name,
+            List<Expression> decorators,
+            @Nullable Expression declared,
+            @Nullable Expression initial,
+            boolean isStatic,
+            Span span)
+            implements Statement {}
+
     /** Something that has a value. */
     public sealed interface Expression {
         Span span();
@@ -164,6 +179,9 @@ public final class Code {
 
     public record Lambda(List<Parameter> parameters, Expression body, Span span) implements Expression {}
 
+    /** A function without a name that does several things. */
+    public record Closure(List<Parameter> parameters, List<Statement> body, Span span) implements Expression {}
+
     /** Arithmetic, a comparison, a text put together: a new value is worked out. */
     public record Operation(String operator, List<Expression> operands, Span span) implements Expression {}
 
@@ -182,6 +200,15 @@ public final class Code {
 
     /** An assignment that is a value as well. */
     public record Assigned(Name target, Expression value, Span span) implements Expression {}
+
+    /** An object that is written down where it is made, with operations of its own, and what it is given of what is around. */
+    public record Made(ClassDefinition type, List<Argument> arguments, Span span) implements Expression {
+
+        /** As if its type had a name. */
+        Call asCall() {
+            return new Call(new Name(type.name(), span), arguments, span);
+        }
+    }
 
     /** What nothing more is known of than what is inside. */
     public record Other(List<Expression> inside, Span span) implements Expression {}

@@ -11,6 +11,7 @@ import hausaufgabe.core.design.Type;
 import hausaufgabe.core.design.TypeRef;
 import hausaufgabe.core.design.Value;
 import hausaufgabe.core.design.Visibility;
+import hausaufgabe.language.scripts.Code.Expression;
 import hausaufgabe.language.scripts.Code.Statement;
 import hausaufgabe.language.scripts.Flow.FunctionValue;
 import hausaufgabe.language.scripts.Flow.Implied;
@@ -89,8 +90,7 @@ public final class DesignWriter {
     /** Where all below do it themselves and nothing is done here, it is only promised here. */
     private void abstractByOverriding() {
         for (ClassInfo c : program.classes.values()) {
-            boolean promises =
-                    c.operations.values().stream().anyMatch(o -> !o.isConstructor && Program.isEmpty(o.node.body()));
+            boolean promises = c.operations.values().stream().anyMatch(o -> !o.isConstructor && promises(o));
             if (!promises) {
                 continue;
             }
@@ -103,7 +103,7 @@ public final class DesignWriter {
             for (FunctionInfo o : c.operations.values()) {
                 boolean promised = !below.isEmpty()
                         && !o.isConstructor
-                        && Program.isEmpty(o.node.body())
+                        && promises(o)
                         && lowest.stream()
                                 .allMatch(x -> program.line(x).stream()
                                         .takeWhile(y -> y != c)
@@ -111,6 +111,13 @@ public final class DesignWriter {
                 o.isAbstract |= promised;
             }
         }
+    }
+
+    /** Whether nothing is done here, or only refused. */
+    private static boolean promises(FunctionInfo o) {
+        List<Statement> done =
+                o.node.body().stream().filter(s -> !Program.isText(s)).toList();
+        return Program.isEmpty(o.node.body()) || done.size() == 1 && done.get(0) instanceof Code.Raise;
     }
 
     private boolean isAbstract(ClassInfo c) {
@@ -233,7 +240,9 @@ public final class DesignWriter {
                 && c.ownBases().stream().allMatch(b -> b.isPromise || isAbstract(b));
         Type.Kind kind = c.isEnum
                 ? Type.Kind.ENUM
-                : onlyPromises ? Type.Kind.INTERFACE : isAbstract ? Type.Kind.ABSTRACT_CLASS : Type.Kind.CLASS;
+                : c.isFunction
+                        ? Type.Kind.FUNCTION_TYPE
+                        : onlyPromises ? Type.Kind.INTERFACE : isAbstract ? Type.Kind.ABSTRACT_CLASS : Type.Kind.CLASS;
         List<String> constants = c.isEnum
                 ? c.fields.values().stream()
                         .filter(f ->
@@ -243,9 +252,9 @@ public final class DesignWriter {
                 : List.of();
         types.add(new Type(
                 c.id,
-                c.name,
+                c.isLiteral ? "anonymous" : c.name,
                 kind,
-                Type.Origin.DECLARED,
+                c.isLiteral ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED,
                 new Type.Flags(false, false, false, visibility(c.node.name())),
                 supertypes(c),
                 c.enclosing == null ? null : c.enclosing.id,
@@ -261,7 +270,7 @@ public final class DesignWriter {
                     !writes.outsideConstructor(c, f.name()),
                     constants.contains(f.name()),
                     // what nobody else writes is the class's own, whatever it is called
-                    writes.byOthers(c, f.name()) ? visibility(f.name()) : Visibility.PRIVATE,
+                    writes.byOthers(c, f.name()) ? visibility(f.name(), f.decorators()) : Visibility.PRIVATE,
                     f.span()));
         }
         initial(c);
@@ -432,7 +441,7 @@ public final class DesignWriter {
         String name = o.isConstructor ? c.node.name() : o.node.name();
         Role role = o.isConstructor ? Role.CONSTRUCTOR : Role.METHOD;
         boolean keepsItself = o.isConstructor && isClosed(c);
-        Visibility visibility = keepsItself ? Visibility.PRIVATE : visibility(o.node.name());
+        Visibility visibility = keepsItself ? Visibility.PRIVATE : visibility(o.node.name(), o.node.decorators());
         operations.add(operation(o, name, role, visibility, overridden(c, o), frame));
     }
 
@@ -622,6 +631,10 @@ public final class DesignWriter {
             above.add(TypeRef.of(i.id(), i.name()));
             overrides.add(impliedId(i, Flow.CALL));
         }
+        for (ClassInfo c : flow.keptBy(f.id())) {
+            above.add(TypeRef.of(c.id, c.name));
+            program.operation(c, Flow.CALL).ifPresent(o -> overrides.add(o.id));
+        }
         // an operation of an object that is handed over stands for the object
         boolean ofObject = f.bound() != null && f.operation() != null && f.operation().type != null;
         types.add(new Type(
@@ -705,6 +718,17 @@ public final class DesignWriter {
             m.cases().forEach(c -> all.addAll(c.body()));
         }
         return all;
+    }
+
+    private Visibility visibility(String name, List<Expression> decorators) {
+        for (Expression d : decorators) {
+            if (dialect.hiding(true).contains(Program.lastName(d))) {
+                return Visibility.PRIVATE;
+            } else if (dialect.hiding(false).contains(Program.lastName(d))) {
+                return Visibility.PROTECTED;
+            }
+        }
+        return visibility(name);
     }
 
     private Visibility visibility(String name) {

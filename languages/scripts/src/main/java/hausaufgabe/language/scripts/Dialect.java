@@ -28,6 +28,32 @@ public interface Dialect {
     /** Library classes whose subclasses only say what can be asked. */
     Set<String> promises();
 
+    /** Whether what only says what can be asked is not there when a program runs. */
+    default boolean promisesAreGone() {
+        return false;
+    }
+
+    /** Decorators' last names of classes that only say what can be asked, or of which nobody makes objects. */
+    default Set<String> classMarks(ClassMark mark) {
+        return Set.of();
+    }
+
+    /** What a decorator can say of a class. */
+    enum ClassMark {
+        PROMISE,
+        /** A promise with one operation, which functions keep. */
+        FUNCTION,
+        ABSTRACT,
+        ENUM,
+        /** The classes among its options are all there are of it. */
+        UNION
+    }
+
+    /** Decorators' last names of what nobody else can see, and of what only those below can. */
+    default Set<String> hiding(boolean fromAll) {
+        return Set.of();
+    }
+
     /** Decorators' last names, by what they make of an operation. */
     Set<String> statics();
 
@@ -87,6 +113,11 @@ public interface Dialect {
     /** Names in annotations that stand for containers, with which of their arguments is what they contain. */
     int contained(String annotation, int arguments);
 
+    /** Whether what stands under a name in a map can be read like a field. */
+    default boolean hasOpenMaps() {
+        return false;
+    }
+
     /** The type of a container that is written down. */
     String container(Code.Display.Kind kind);
 
@@ -98,6 +129,9 @@ public interface Dialect {
 
     /** Names that are there without an import. */
     Set<String> builtIns();
+
+    /** The type of a constant that is written down. */
+    String typeOf(Code.Literal literal);
 
     /** The types of constants in annotations, such as {@code int}. */
     List<String> simpleTypes();

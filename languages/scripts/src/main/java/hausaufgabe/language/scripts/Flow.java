@@ -80,6 +80,7 @@ final class Flow {
             settle(i == ROUNDS - 1);
         }
         places.follow();
+        places.roots().forEach(this::keepPromises);
         program.classes.values().forEach(this::passedOn);
         places.roots().forEach(this::resolve);
     }
@@ -344,18 +345,23 @@ final class Flow {
             return call(c, frame);
         } else if (e instanceof Code.Literal l) {
             String place = at("v", l.span());
-            places.held(place).add("=" + simple(l));
+            places.held(place).add("=" + dialect.typeOf(l));
             return place;
         } else if (e instanceof Code.Display d) {
             String place = at("v", d.span());
             String element = places.element(place);
             d.keys().forEach(k -> flow(k, frame));
-            d.items().forEach(i -> to(element, flow(i, frame)));
+            for (Expression i : d.items()) {
+                String item = flow(i, frame);
+                // all of another one
+                boolean all = i instanceof Code.Element x && x.index() == null && item != null;
+                to(element, all ? places.element(item) : item);
+            }
             isA(dialect.container(d.kind()), place);
             d.keys().stream()
                     .filter(Literal.class::isInstance)
                     .limit(1)
-                    .forEach(k -> places.held(place).add(KEY + simple((Literal) k)));
+                    .forEach(k -> places.held(place).add(KEY + dialect.typeOf((Literal) k)));
             return place;
         } else if (e instanceof Code.Lambda l) {
             String place = at("v", l.span());
@@ -368,6 +374,10 @@ final class Flow {
                             null,
                             null,
                             List.of(new Code.Return(l.body(), l.body().span()))));
+            return place;
+        } else if (e instanceof Code.Closure l) {
+            String place = at("v", l.span());
+            places.held(place).add(functionValue(l.span(), l.parameters(), frame, null, null, null, l.body()));
             return place;
         } else if (e instanceof Code.Choice c) {
             flow(c.condition(), frame);
@@ -388,6 +398,17 @@ final class Flow {
             to(places.element(place), flow(c.element(), frame));
             isA(dialect.container(c.kind()), place);
             return place;
+        } else if (e instanceof Code.Made made) {
+            List<String> arguments = new ArrayList<>();
+            List<String> names = new ArrayList<>();
+            for (Code.Argument a : made.arguments()) {
+                arguments.add(flow(a.value(), frame));
+                names.add(a.name());
+            }
+            String result = at("v", made.span());
+            places.root(result);
+            called(new Program.OfClass(program.made(made)), arguments, names, result, made.asCall());
+            return result;
         } else if (e instanceof Code.Assigned a) {
             frame.add(a.target().name());
             String value = flow(a.value(), frame);
@@ -412,14 +433,6 @@ final class Flow {
             return place;
         }
         return null;
-    }
-
-    private static String simple(Code.Literal l) {
-        return switch (l.kind()) {
-            case TEXT -> "str";
-            case TRUTH -> "bool";
-            case NUMBER -> l.text().matches("[-0-9_xXa-fA-FoObB]+") ? "int" : "float";
-        };
     }
 
     private @Nullable String name(Code.Name n, Frame frame) {
@@ -876,7 +889,11 @@ final class Flow {
             }
         }
         ContainerUse use = dialect.use(p.name());
-        if (!own && member == null) {
+        if (!own && member == null && use == ContainerUse.NONE && isOpenMap(receiver)) {
+            if (opened.add(p)) {
+                pending.add(new Pending(places.element(receiver), CALL, p.arguments(), p.names(), p.result()));
+            }
+        } else if (!own && member == null) {
             if (use == ContainerUse.NONE
                     || types.isEmpty() && !program.withOperation(p.name()).isEmpty() && !places.isContainer(receiver)) {
                 places.asked(receiver).add(p.name());
@@ -885,12 +902,28 @@ final class Flow {
             }
         } else if (own && member == null) {
             places.asked(receiver).add(p.name());
+        } else if (!own && isOpenMap(receiver)) {
+            // what stands under a name in it
+            to(p.result(), places.element(receiver));
         } else if (!own && last) {
             byField(p);
         }
         if (types.isEmpty() && !places.isContainer(receiver)) {
             guess(p, member);
         }
+    }
+
+    private final Set<Pending> opened = new LinkedHashSet<>();
+
+    /** Whether it is a map whose keys are names that are read like fields. */
+    private boolean isOpenMap(String place) {
+        return dialect.hasOpenMaps()
+                && places.held(place).contains(CONTAINER + dialect.container(Code.Display.Kind.MAP));
+    }
+
+    /** The same of a type. */
+    boolean isOpenMap(TypeRef type) {
+        return dialect.hasOpenMaps() && type.many() && type.type().equals(dialect.container(Code.Display.Kind.MAP));
     }
 
     private void byField(Pending p) {
@@ -1384,6 +1417,26 @@ final class Flow {
     @Nullable
     FunctionValue function(String id) {
         return functions.get(id);
+    }
+
+    private final Map<String, Set<ClassInfo>> kept = new HashMap<>();
+
+    /** Functions that stand where a function type is declared are examples of it. */
+    private void keepPromises(String root) {
+        for (String id : places.declared(root)) {
+            ClassInfo c = program.classes.get(id);
+            if (c != null && c.isFunction) {
+                places.held(root).stream()
+                        .filter(functions::containsKey)
+                        .forEach(f -> kept.computeIfAbsent(f, k -> new LinkedHashSet<>())
+                                .add(c));
+            }
+        }
+    }
+
+    /** The function types that a function is an example of since somebody says so. */
+    Set<ClassInfo> keptBy(String function) {
+        return kept.getOrDefault(function, Set.of());
     }
 
     /** All functions, operations and classes that stand as values. */

@@ -4,13 +4,10 @@ import hausaufgabe.language.scripts.Code.Expression;
 import hausaufgabe.language.scripts.Code.Literal;
 import hausaufgabe.language.scripts.Code.Statement;
 import hausaufgabe.language.values.ShapedTexts;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /** The texts and numbers that code mentions, in order, and the shapes it asks texts to have. */
@@ -22,7 +19,6 @@ final class Mentions {
     private static final int FEW = 6;
 
     private static final Set<String> EXPRESSIONS = Set.of("match", "fullmatch", "search", "compile", "test");
-    private static final Map<Class<?>, RecordComponent[]> PARTS = new ConcurrentHashMap<>();
 
     private final Set<String> texts = new LinkedHashSet<>();
     private final Set<String> numbers = new LinkedHashSet<>();
@@ -36,7 +32,7 @@ final class Mentions {
 
     static Mentions of(List<?> code) {
         Mentions made = new Mentions();
-        made.look(code);
+        CodeWalk.through(code, made::enters);
         return made;
     }
 
@@ -61,38 +57,16 @@ final class Mentions {
         return all;
     }
 
-    private void look(@Nullable Object part) {
-        if (part instanceof List<?> all) {
-            all.forEach(this::look);
-        } else if (part instanceof Literal l) {
+    private boolean enters(Record part) {
+        if (part instanceof Literal l) {
             literal(l);
-        } else if (part instanceof Statement s && Program.isText(s)) {
-            // said to people
-            return;
-        } else if (part instanceof Record r) {
-            if (r instanceof Code.Call c) {
-                asked(c);
-            } else if (r instanceof Code.Operation o) {
-                compared(o);
-            }
-            for (RecordComponent c : PARTS.computeIfAbsent(r.getClass(), Class::getRecordComponents)) {
-                boolean inside = List.class.isAssignableFrom(c.getType())
-                        || Record.class.isAssignableFrom(c.getType())
-                        || c.getType() == Expression.class
-                        || c.getType() == Statement.class;
-                if (inside) {
-                    look(read(c, r));
-                }
-            }
+        } else if (part instanceof Code.Call c) {
+            asked(c);
+        } else if (part instanceof Code.Operation o) {
+            compared(o);
         }
-    }
-
-    private static @Nullable Object read(RecordComponent c, Record r) {
-        try {
-            return c.getAccessor().invoke(r);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
-        }
+        // what is said to people is no part of the code
+        return !(part instanceof Statement s && Program.isText(s));
     }
 
     private void literal(Literal l) {

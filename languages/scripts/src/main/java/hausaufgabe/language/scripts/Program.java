@@ -72,6 +72,11 @@ final class Program {
         boolean isAbstractByName;
         boolean isEnum;
         boolean isRecord;
+        /** Whether it is the type of one object that is written down where it is made. */
+        boolean isLiteral;
+
+        boolean isFunction;
+        final List<Code.Field> initialised = new ArrayList<>();
         final List<Code.Parameter> recordParts = new ArrayList<>();
 
         ClassInfo(String id, String name, Code.ClassDefinition node, ModuleInfo module, @Nullable ClassInfo enclosing) {
@@ -100,7 +105,14 @@ final class Program {
             boolean isStatic,
             Span span,
             @Nullable Expression declared,
-            @Nullable Expression initial) {}
+            @Nullable Expression initial,
+            List<Expression> decorators) {
+
+        FieldInfo(
+                String name, boolean isStatic, Span span, @Nullable Expression declared, @Nullable Expression initial) {
+            this(name, isStatic, span, declared, initial, List.of());
+        }
+    }
 
     /** An operation, or a function of a module. */
     static final class FunctionInfo {
@@ -116,6 +128,8 @@ final class Program {
         boolean isProperty;
         boolean isSetter;
         boolean isLabelledAbstract;
+        /** Whether somebody wrote it down, rather than that it follows from what is. */
+        boolean isWritten = true;
 
         FunctionInfo(String id, String owner, Code.Function node, ModuleInfo module, @Nullable ClassInfo type) {
             this.id = id;
@@ -159,8 +173,12 @@ final class Program {
             modules.put(m.name(), info);
             declare(info);
         }
+        modules.values().forEach(this::written);
         modules.values().forEach(this::imports);
         classes.values().forEach(this::resolveBases);
+        classes.values().forEach(this::resolveUnion);
+        Set<ClassInfo> completed = new HashSet<>();
+        classes.values().forEach(c -> complete(c, completed));
         classes.values().forEach(this::settle);
         for (ClassInfo c : classes.values()) {
             c.operations
@@ -176,6 +194,30 @@ final class Program {
     }
 
     // declarations
+
+    private final Map<String, ClassInfo> literals = new HashMap<>();
+
+    /** Objects that are written down where they are made have types of their own. */
+    private void written(ModuleInfo m) {
+        CodeWalk.through(m.node.body(), part -> {
+            if (part instanceof Code.Made made) {
+                ClassInfo info = declareClass(m, null, made.type());
+                info.isLiteral = true;
+                m.classes.add(info);
+                literals.put(key(made.span()), info);
+            }
+            return true;
+        });
+    }
+
+    private static String key(Span span) {
+        return span.file() + ":" + span.from() + "-" + span.to();
+    }
+
+    /** The type of an object that is written down. */
+    ClassInfo made(Code.Made made) {
+        return literals.get(key(made.span()));
+    }
 
     private void declare(ModuleInfo m) {
         for (Statement s : m.node.body()) {
@@ -277,6 +319,13 @@ final class Program {
     private void member(ModuleInfo m, ClassInfo info, Statement s) {
         if (s instanceof Code.Function f) {
             operation(m, info, f);
+        } else if (s instanceof Code.Field f) {
+            Expression initial = f.isStatic() ? f.initial() : null;
+            info.fields.put(
+                    f.name(), new FieldInfo(f.name(), f.isStatic(), f.span(), f.declared(), initial, f.decorators()));
+            if (!f.isStatic() && f.initial() != null) {
+                info.initialised.add(f);
+            }
         } else if (s instanceof Code.ClassDefinition inner) {
             info.inner.add(declareClass(m, info, inner));
         } else if (s instanceof Code.Assign a) {
@@ -449,6 +498,94 @@ final class Program {
         }
     }
 
+    /** All that a union is made of are examples of it. */
+    private void resolveUnion(ClassInfo c) {
+        if (isMarked(c, Dialect.ClassMark.UNION)) {
+            for (Code.Argument a : c.node.options()) {
+                if (meaning(a.value(), c.module, c) instanceof OfClass x && x.type() != c) {
+                    x.type().bases.add(new OfClass(c));
+                    x.type().baseTexts.add(c.name);
+                }
+            }
+        }
+    }
+
+    private boolean isMarked(ClassInfo c, Dialect.ClassMark mark) {
+        Set<String> marks = dialect.classMarks(mark);
+        return !marks.isEmpty() && c.node.decorators().stream().anyMatch(d -> marks.contains(lastName(d)));
+    }
+
+    /** What fields begin with is written when an object is made; where nobody wrote down how that is done, as it is done above. */
+    private void complete(ClassInfo c, Set<ClassInfo> completed) {
+        if (!completed.add(c)) {
+            return;
+        }
+        c.ownBases().forEach(b -> complete(b, completed));
+        if (c.initialised.isEmpty()) {
+            return;
+        }
+        FunctionInfo own = c.operations.get(dialect.constructor());
+        FunctionInfo above = c.ownBases().stream()
+                .flatMap(b -> lineOf(b).stream())
+                .map(b -> b.operations.get(dialect.constructor()))
+                .filter(o -> o != null)
+                .findFirst()
+                .orElse(null);
+        Span span = c.node.span();
+        List<Code.Parameter> parameters = own != null
+                ? own.node.parameters()
+                : above != null
+                        ? above.node.parameters()
+                        : List.of(new Code.Parameter("this", null, null, Code.Parameter.Kind.USUAL));
+        List<Statement> body = new ArrayList<>(own != null ? own.node.body() : List.of());
+        int at = 0;
+        for (int i = 0; i < body.size(); i++) {
+            at = isSuperCall(body.get(i)) ? i + 1 : at;
+        }
+        if (own == null && above != null) {
+            List<Code.Argument> handed = above.parameters(dialect).stream()
+                    .map(p -> new Code.Argument(null, new Code.Name(p.name(), span), false))
+                    .toList();
+            Expression asked = new Code.Member(
+                    new Code.Call(new Code.Name(dialect.above(), span), List.of(), span), dialect.constructor(), span);
+            body.add(new Code.Do(new Code.Call(asked, handed, span), span));
+            at = 1;
+        }
+        String self = parameters.isEmpty() ? "this" : parameters.get(0).name();
+        for (Code.Field f : c.initialised) {
+            Expression target = new Code.Member(new Code.Name(self, f.span()), f.name(), f.span());
+            body.add(at++, new Code.Assign(target, f.initial(), f.declared(), false, f.span()));
+        }
+        Code.Function node = new Code.Function(
+                dialect.constructor(),
+                own == null ? List.of() : own.node.decorators(),
+                parameters,
+                null,
+                body,
+                own == null ? span : own.node.span());
+        FunctionInfo made = new FunctionInfo(
+                operationId(c.id, dialect.constructor(), Math.max(0, parameters.size() - 1)), c.id, node, c.module, c);
+        made.isConstructor = true;
+        made.isWritten = own != null;
+        c.operations.put(dialect.constructor(), made);
+    }
+
+    /** The class and what is above it, before anything is remembered. */
+    private static List<ClassInfo> lineOf(ClassInfo c) {
+        Set<ClassInfo> all = new LinkedHashSet<>();
+        line(c, all);
+        return List.copyOf(all);
+    }
+
+    private boolean isSuperCall(Statement s) {
+        return s instanceof Code.Do d
+                && d.value() instanceof Code.Call c
+                && c.callee() instanceof Code.Member m
+                && m.name().equals(dialect.constructor())
+                && m.on() instanceof Code.Call x
+                && lastName(x).equals(dialect.above());
+    }
+
     static String text(Expression e) {
         if (e instanceof Code.Member m) {
             return text(m.on()) + "." + m.name();
@@ -457,6 +594,10 @@ final class Program {
     }
 
     private void settle(ClassInfo c) {
+        c.isFunction = isMarked(c, Dialect.ClassMark.FUNCTION);
+        c.isPromise |= c.isFunction || isMarked(c, Dialect.ClassMark.PROMISE) || isMarked(c, Dialect.ClassMark.UNION);
+        c.isAbstractByName |= isMarked(c, Dialect.ClassMark.ABSTRACT);
+        c.isEnum |= isMarked(c, Dialect.ClassMark.ENUM);
         for (Symbol b : c.bases) {
             if (b instanceof OfLibrary l) {
                 c.isPromise |= dialect.promises().contains(l.name());

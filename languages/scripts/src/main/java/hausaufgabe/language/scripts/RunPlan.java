@@ -83,21 +83,23 @@ final class RunPlan {
                         .add(f.id())
                         .add(call(o))
                         .add(1)
-                        .add(0);
+                        .add(0)
+                        .add(f.span().from());
             }
         }
     }
 
     private void operation(FunctionInfo o, ArrayNode into) {
         Operation known = operations.get(DesignWriter.idOf(o));
-        if (known != null) {
+        if (known != null && o.isWritten) {
             boolean ofObject = o.type != null && !o.isStatic && !o.isOfClass;
             place(into.addArray(), o.node.span())
                     .add(o.node.name())
                     .add(o.owner)
                     .add(call(known))
                     .add(ofObject ? 0 : 1)
-                    .add(o.takesSelf(dialect) ? 1 : 0);
+                    .add(o.takesSelf(dialect) ? 1 : 0)
+                    .add(o.node.span().from());
         }
     }
 
@@ -123,11 +125,13 @@ final class RunPlan {
             } else if (f.operation() != null) {
                 place(functions.addArray().add(f.id()), f.operation().node.span())
                         .add(0)
-                        .add(f.operation().node.name());
+                        .add(f.operation().node.name())
+                        .add(f.operation().node.span().from());
             } else {
                 place(functions.addArray().add(f.id()), f.span())
                         .add(column(f.span()))
-                        .add(functionName(f));
+                        .add(functionName(f))
+                        .add(f.span().from());
             }
         }
     }
@@ -165,12 +169,16 @@ final class RunPlan {
         into.put("of", t.id());
         into.put("name", t.name());
         into.put("function", i != null && i.isFunction());
-        into.put("derives", i == null);
-        // where some of those who are called are operations of objects, what is kept weakly has to be got at by its object
+        into.put("derives", i == null && !(dialect.promisesAreGone() && program.classes.get(t.id()).isPromise));
+        ArrayNode fields = into.putArray("fields");
+        design.fieldsOf(t).stream()
+                .filter(f -> i == null && !f.isStatic() && program.classes.get(t.id()).isPromise)
+                .forEach(f -> fields.addArray().add(f.name()).add(f.type().type()));
+        // where some of those who are called are operations of objects, what is kept weakly has to be got at by its
+        // object
         into.put(
                 "bound",
-                i != null
-                        && i.realisedBy().stream().map(flow::function).anyMatch(f -> f != null && f.bound() != null));
+                i != null && i.realisedBy().stream().map(flow::function).anyMatch(f -> f != null && f.bound() != null));
         ArrayNode all = into.putArray("operations");
         for (Operation o : design.methodsOf(t)) {
             if (o.isAbstract() && !o.isStatic()) {

@@ -126,7 +126,7 @@ final class Writes {
             b.body().forEach(x -> look(x, c, o, m));
         } else if (s instanceof Code.Match x) {
             x.cases().forEach(k -> k.body().forEach(y -> look(y, c, o, m)));
-        } else if (s instanceof Code.Outer x && x.global()) {
+        } else if (s instanceof Code.Outer x) {
             global.addAll(x.names());
         } else if (s instanceof Code.Function f) {
             f.body().forEach(x -> look(x, c, o, m));
@@ -175,6 +175,12 @@ final class Writes {
             }
             look(call.callee(), c, o, m);
             call.arguments().forEach(a -> look(a.value(), c, o, m));
+        } else if (e instanceof Code.Closure x) {
+            x.body().forEach(s -> look(s, c, o, m));
+        } else if (e instanceof Code.Made x) {
+            ofOthers.add(program.made(x).id);
+            made.merge(program.made(x).id, 1, Integer::sum);
+            x.arguments().forEach(a -> look(a.value(), c, o, m));
         } else {
             inside(e).forEach(x -> look(x, c, o, m));
         }
