@@ -245,7 +245,10 @@ async function tried(call) {
 }
 
 function made(make, given) {
-  return Reflect.construct(make, given.map((v) => v ?? undefined));
+  const text = Function.prototype.toString.call(make);
+  const at = text.search(/\bconstructor\s*\(/);
+  const taken = given.map((v) => v ?? undefined);
+  return Reflect.construct(make, at < 0 ? taken : spreadBy(text.slice(at), taken));
 }
 
 /** A getter or setter of that name in an object's line; undefined for none. */
@@ -256,8 +259,25 @@ function accessor(on, name) {
   return undefined;
 }
 
+/** What is given as one list for a parameter that takes all the rest is given one by one. */
 function spread(f, given) {
-  return given;
+  return spreadBy(Function.prototype.toString.call(f), given);
+}
+
+function spreadBy(text, given) {
+  const end = text.search(/\)\s*(=>)?\s*\{/);
+  const head = end < 0 ? "" : text.slice(0, end);
+  const at = head.lastIndexOf("...");
+  if (at < 0) return given;
+  let index = 0;
+  let depth = 0;
+  for (const c of head.slice(head.indexOf("(") + 1, at)) {
+    if ("([{".includes(c)) depth++;
+    else if (")]}".includes(c)) depth--;
+    else if (c === "," && depth === 0) index++;
+  }
+  const rest = given[index];
+  return Array.isArray(rest) ? [...given.slice(0, index), ...rest] : given;
 }
 
 /** Calls an operation of an object; what is read like a field is read, or written where there is something to write. */
@@ -284,10 +304,13 @@ function askStatic(owner, name, count, given, loaded) {
   if (typeof owner === "function" && !(name in owner)) {
     const elsewhere = loaded.anywhere(name);
     if (typeof elsewhere === "function") return elsewhere(...given);
+    const holder = loaded.holderOf(name);
+    if (holder !== undefined) return holder[name](...given);
   }
   if (typeof owner === "function") return ask(owner, name, count, given);
   const f = owner[name];
-  return f(...given);
+  if (typeof f === "function") return f(...spread(f, given));
+  return loaded.holderOf(name)[name](...given);
 }
 
 function files() {

@@ -377,7 +377,7 @@ export class LoadedProgram {
     await this.load(name);
     const names = this.#reach.get(name);
     if (names === undefined) throw new Raised(this.#failed.get(name) ?? new Error(name));
-    if (rest === "") return new Proxy({}, { get: (_, n) => this.#named1(names, n), has: (_, n) => n in names });
+    if (rest === "" || rest.startsWith("object:")) return new Proxy({}, { get: (_, n) => this.#named1(names, n), has: (_, n) => n in names });
     const plain = rest.replace(/-\d+$/, "");
     if (plain in names) {
       try {
@@ -391,7 +391,12 @@ export class LoadedProgram {
   }
 
   #named1(names, n) {
-    return n in names ? names[n]() : undefined;
+    try {
+      return n in names ? names[n]() : undefined;
+    } catch {
+      // not there yet
+      return undefined;
+    }
   }
 
   /** The value of a module's name, wherever it stands. */
@@ -403,6 +408,17 @@ export class LoadedProgram {
         } catch {
           // not there yet
         }
+      }
+    }
+    return undefined;
+  }
+
+  /** The object of a module's that has an operation of that name. */
+  holderOf(name) {
+    for (const names of this.#reach.values()) {
+      for (const n of Object.keys(names)) {
+        const value = this.#named1(names, n);
+        if (isObject(value) && typeof value[name] === "function") return value;
       }
     }
     return undefined;

@@ -111,7 +111,8 @@ final class Closures {
         captured.forEach(v -> own.put(v, fieldOf(v)));
         operations.values().forEach(f -> members.add(ofObject(f, own)));
         return new Code.Made(
-                new Code.ClassDefinition(made.type().name(), List.of(), List.of(), List.of(), members, span),
+                new Code.ClassDefinition(
+                        made.type().name(), made.type().decorators(), List.of(), List.of(), members, span),
                 arguments,
                 span);
     }

@@ -792,6 +792,23 @@ final class JavaScriptTree {
     /** @param self the name of the object inside; null for a function that is nobody's operation */
     private Code.Function function(
             SyntaxNode n, String name, List<Expression> decorators, Span span, @Nullable String self) {
+        String aroundFunction = functionName;
+        String aroundOwner = owner;
+        functionName = name;
+        owner = null;
+        try {
+            return read(n, name, decorators, span, self);
+        } finally {
+            functionName = aroundFunction;
+            owner = aroundOwner;
+        }
+    }
+
+    /** The function that is gone through; null outside of all. */
+    private @Nullable String functionName;
+
+    private Code.Function read(
+            SyntaxNode n, String name, List<Expression> decorators, Span span, @Nullable String self) {
         List<Code.Parameter> parameters = new ArrayList<>();
         List<Statement> body = new ArrayList<>();
         if (self != null) {
@@ -1636,8 +1653,10 @@ final class JavaScriptTree {
             }
         }
         String name = "object:" + span.from();
+        String after = owner != null ? owner : functionName;
+        List<Expression> decorators = after == null ? List.of() : List.of(Marks.mark(Code.CALLED + after, span));
         return new Code.Made(
-                new Code.ClassDefinition(name, List.of(), List.of(), List.of(), members, span), List.of(), span);
+                new Code.ClassDefinition(name, decorators, List.of(), List.of(), members, span), List.of(), span);
     }
 
     private static boolean isFunction(SyntaxNode value) {

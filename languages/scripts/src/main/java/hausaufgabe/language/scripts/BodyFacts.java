@@ -870,8 +870,33 @@ final class BodyFacts {
         FunctionInfo constructor =
                 program.operation(type, dialect.constructor()).orElse(null);
         List<Value> arguments = ordered(constructor == null ? type.recordParts : constructor.parameters(dialect), c);
+        Frame around = Flow.within(frame);
+        boolean inside = around != null && around.type != null && program.isBelow(around.type, type);
+        if (!inside && program.refusesOthers(type)) {
+            // it throws: nothing is made
+            return UNKNOWN;
+        }
+        Value made = new Value.New(type.id, c.span());
         facts.add(new Fact.Create(type.id, constructorOf(type), arguments, c.span()));
-        return new Value.New(type.id, c.span());
+        if (constructor != null && !constructor.node.parameters().isEmpty()) {
+            keptByItself(type, constructor, made, c.span());
+        }
+        return made;
+    }
+
+    /** What a constructor puts into a field of its class stands there once it is made. */
+    private void keptByItself(ClassInfo type, FunctionInfo constructor, Value made, Span span) {
+        String self = constructor.node.parameters().get(0).name();
+        for (Statement s : constructor.node.body()) {
+            if (s instanceof Code.Assign a
+                    && a.value() instanceof Code.Name n
+                    && n.name().equals(self)
+                    && a.target() instanceof Code.Member m
+                    && program.meaning(m.on(), type.module, type) instanceof Program.OfClass x
+                    && x.type().fields.containsKey(m.name())) {
+                facts.add(new Fact.Write(x.type().id + "#" + m.name(), UNKNOWN, made, span));
+            }
+        }
     }
 
     private boolean isAbove(Expression e) {

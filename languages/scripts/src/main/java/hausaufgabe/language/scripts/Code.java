@@ -7,6 +7,9 @@ import org.jspecify.annotations.Nullable;
 /** A program as a tree, in the words that the languages have in common. */
 public final class Code {
 
+    /** What a decorator begins with that says what a written object is called after. */
+    public static final String CALLED = "#called ";
+
     private Code() {}
 
     /**

@@ -252,10 +252,10 @@ public final class DesignWriter {
                 : List.of();
         types.add(new Type(
                 c.id,
-                c.isLiteral ? "anonymous" : c.name,
+                c.isLiteral && c.name.startsWith("object:") ? "anonymous" : c.name,
                 kind,
-                c.isLiteral ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED,
-                new Type.Flags(false, false, false, visibility(c.node.name())),
+                c.isLiteral && c.name.startsWith("object:") ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED,
+                new Type.Flags(c.isLiteral, false, false, visibility(c.node.name())),
                 supertypes(c),
                 c.enclosing == null ? null : c.enclosing.id,
                 constants,
@@ -274,6 +274,9 @@ public final class DesignWriter {
                     f.span()));
         }
         initial(c);
+        if (c.isLiteral) {
+            makers(c);
+        }
         if (kept.of(c) != null) {
             kept(c, kept.of(c));
         }
@@ -329,9 +332,43 @@ public final class DesignWriter {
         }
     }
 
+    /** Functions of its module that give such an object out are ways to get one. */
+    private void makers(ClassInfo c) {
+        for (FunctionInfo f : c.module.functions) {
+            boolean gives = f.node.body().stream()
+                    .anyMatch(s -> s instanceof Code.Return r
+                            && r.value() instanceof Code.Made made
+                            && program.made(made) == c);
+            if (gives) {
+                List<Operation.Parameter> parameters = new ArrayList<>();
+                for (int i = 0; i < f.node.parameters().size(); i++) {
+                    parameters.add(
+                            new Operation.Parameter(f.node.parameters().get(i).name(), flow.ofParameter(f, i)));
+                }
+                operations.add(new Operation(
+                        Program.operationId(c.id, f.node.name(), parameters.size()),
+                        c.id,
+                        f.node.name(),
+                        Role.METHOD,
+                        EnumSet.of(Trait.STATIC, Trait.IMPLICIT),
+                        Visibility.PUBLIC,
+                        parameters,
+                        TypeRef.of(c.id, c.name),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        f.node.span()));
+            }
+        }
+    }
+
     /** Whether nobody but the class itself, what keeps its object, or the one line of a module makes objects of it. */
     private boolean isClosed(ClassInfo c) {
-        return kept.of(c) != null || writes.makesItself(c) && !writes.isMadeByOthers(c) || writes.isMadeByOneModule(c);
+        return c.isLiteral
+                || kept.of(c) != null
+                || writes.makesItself(c) && (!writes.isMadeByOthers(c) || program.refusesOthers(c))
+                || writes.isMadeByOneModule(c);
     }
 
     /** What keeps the object of a class stands there as if it were the class's own. */

@@ -32,6 +32,8 @@ final class KeptObjects {
     KeptObjects(Program program, Writes writes) {
         this.program = program;
         program.classes.values().forEach(this::look);
+        program.classes.values().forEach(this::givenByConstructor);
+        program.classes.values().stream().filter(c -> c.isLiteral).forEach(this::held);
         for (Program.ModuleInfo m : program.modules.values()) {
             m.functions.forEach(o -> remembered(o, writes));
         }
@@ -52,6 +54,68 @@ final class KeptObjects {
                 && writes.places(c.type()) == 1) {
             found.putIfAbsent(c.type(), new Kept(o.node.name(), o.node.name(), true, o.node.span()));
         }
+    }
+
+    /** A constructor that gives back what it has kept, where it has. */
+    private void givenByConstructor(ClassInfo c) {
+        FunctionInfo o = c.operations.get(program.dialect.constructor());
+        if (o == null || o.node.parameters().isEmpty()) {
+            return;
+        }
+        String self = o.node.parameters().get(0).name();
+        String given = null;
+        Expression keeps = null;
+        for (Statement s : o.node.body()) {
+            if (s instanceof Code.If i) {
+                for (Statement x : i.then()) {
+                    given = x instanceof Code.Return r && r.value() != null ? name(r.value()) : given;
+                    keeps = keptHere(x, self, keeps);
+                }
+            } else if (s instanceof Code.Return r && r.value() != null) {
+                given = name(r.value());
+            }
+            keeps = keptHere(s, self, keeps);
+        }
+        if (given != null && keeps != null && given.equals(name(keeps))) {
+            found.putIfAbsent(c, new Kept(Flow.CALL, given + "~kept", true, o.node.span()));
+        }
+    }
+
+    private static Expression keptHere(Statement s, String self, Expression before) {
+        boolean keeps = s instanceof Code.Assign a
+                && a.value() instanceof Code.Name n
+                && n.name().equals(self)
+                && (a.target() instanceof Code.Member || a.target() instanceof Code.Name);
+        return keeps ? ((Code.Assign) s).target() : before;
+    }
+
+    /** Another object, of which there is one, keeps the object and gives it out. */
+    private void held(ClassInfo holder) {
+        for (FunctionInfo o : holder.operations.values()) {
+            for (ClassInfo c : program.classes.values()) {
+                if (c != holder && !o.isConstructor) {
+                    keep(c, o.node.name(), o.node.body(), e -> makes(e, c, holder, 0), o.node.span());
+                }
+            }
+        }
+    }
+
+    private boolean makes(Expression e, ClassInfo c, ClassInfo holder, int depth) {
+        if (e instanceof Code.Made m) {
+            return program.made(m) == c;
+        }
+        if (!(e instanceof Code.Call call) || depth > 2) {
+            return false;
+        }
+        if (program.meaning(call.callee(), holder.module, null) instanceof Program.OfClass x) {
+            return x.type() == c;
+        }
+        FunctionInfo helper = call.callee() instanceof Code.Member m ? holder.operations.get(m.name()) : null;
+        return helper != null
+                && helper.node.body().stream()
+                        .anyMatch(s -> s instanceof Code.Return r
+                                && r.value() != null
+                                && makes(r.value(), c, holder, depth + 1));
     }
 
     /** Null where the class makes an object each time it is called. */

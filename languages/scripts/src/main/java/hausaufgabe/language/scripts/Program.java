@@ -307,7 +307,13 @@ final class Program {
         for (int n = 2; classes.containsKey(id); n++) {
             id = m.id() + "." + name + "-" + n;
         }
-        ClassInfo info = new ClassInfo(id, name, c, m, around);
+        String shown = c.decorators().stream()
+                .map(Program::lastName)
+                .filter(d -> d.startsWith(Code.CALLED))
+                .map(d -> d.substring(Code.CALLED.length()) + " (anonymous)")
+                .findFirst()
+                .orElse(name);
+        ClassInfo info = new ClassInfo(id, shown, c, m, around);
         classes.put(id, info);
         info.isRecord = c.decorators().stream().anyMatch(d -> lastName(d).equals("dataclass"));
         for (Statement s : c.body()) {
@@ -575,6 +581,29 @@ final class Program {
         Set<ClassInfo> all = new LinkedHashSet<>();
         line(c, all);
         return List.copyOf(all);
+    }
+
+    /** Whether a constructor throws unless it is told what only its module knows, or where there is an object already. */
+    boolean refusesOthers(ClassInfo c) {
+        FunctionInfo o = c.operations.get(dialect.constructor());
+        return o != null
+                && o.node.body().stream()
+                        .anyMatch(s -> s instanceof Code.If i
+                                && i.then().stream().anyMatch(Code.Raise.class::isInstance)
+                                && asksForOwn(i.condition(), c));
+    }
+
+    private boolean asksForOwn(Expression condition, ClassInfo c) {
+        boolean[] found = new boolean[1];
+        CodeWalk.through(condition, part -> {
+            if (part instanceof Code.Name n) {
+                boolean ofModule = meaning(n, c.module, c) instanceof OfVariable v && v.module() == c.module;
+                boolean ofClass = meaning(n, c.module, c) instanceof OfClass x && x.type() == c;
+                found[0] |= ofModule || ofClass;
+            }
+            return true;
+        });
+        return found[0];
     }
 
     private boolean isSuperCall(Statement s) {
