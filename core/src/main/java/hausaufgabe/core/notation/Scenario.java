@@ -182,6 +182,7 @@ public record Scenario(
         BETWEEN("is between"),
         ONE_OF("is one of"),
         UNCHANGED("is unchanged"),
+        CHANGED("is changed"),
         IS_NOT("is not"),
         IS("is");
 

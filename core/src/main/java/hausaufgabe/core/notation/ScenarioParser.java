@@ -139,7 +139,7 @@ final class ScenarioParser {
             return new Step.DoTheSame(variable(false));
         }
         if (tokens.accept("only where")) {
-            return new Step.OnlyWhere(expectation());
+            return new Step.OnlyWhere(takenForGranted());
         }
         if (tokens.accept("remember")) {
             return new Step.Remember(variable(false));
@@ -294,6 +294,19 @@ final class ScenarioParser {
         return new Step.Call(result, on, member, with, others, until);
     }
 
+    /** An expectation, or a call that may be refused. */
+    private Step takenForGranted() {
+        int before = tokens.mark();
+        if (tokens.accept("call")) {
+            Step call = call(null);
+            if (!tokens.accept("to throw")) {
+                return call;
+            }
+            tokens.reset(before);
+        }
+        return expectation();
+    }
+
     private Step expectation() {
         if (tokens.accept("no error")) {
             return new Step.ExpectNoError();
@@ -343,7 +356,7 @@ final class ScenarioParser {
 
     private List<Argument> compared(Scenario.Comparison how) {
         return switch (how) {
-            case UNCHANGED -> List.of();
+            case UNCHANGED, CHANGED -> List.of();
             case ONE_OF -> arguments();
             case BETWEEN -> {
                 Argument low = argument();

@@ -42,7 +42,7 @@ final class StepPrinter {
             return d.result() + " := do again what gave " + d.first();
         }
         if (step instanceof Step.OnlyWhere o) {
-            return print(o.expectation()).replaceFirst("^expect", "only where");
+            return "only where " + print(o.expectation()).replaceFirst("^expect ", "");
         }
         if (step instanceof Step.Look l) {
             return l.variable() + " looks at " + l.at();

@@ -44,6 +44,8 @@ public record StepShape(String words, String meaning) {
                     switch (c) {
                         case UNCHANGED ->
                             shape("expect VARIABLE is unchanged", "nothing it keeps has changed since 'remember'");
+                        case CHANGED ->
+                            shape("expect VARIABLE is changed", "something it keeps has changed since 'remember'");
                         case BETWEEN ->
                             shape(
                                     "expect VARIABLE is between ARGUMENT and ARGUMENT",
@@ -125,6 +127,8 @@ public record StepShape(String words, String meaning) {
                 shape("forget calls", "what was heard so far no longer counts"),
                 shape("capture output", "what is printed from here on")));
         all.addAll(calls());
+        all.add(shape(
+                "only where call VARIABLE . OPERATION", "calls it; where that is refused there is nothing to show"));
         all.addAll(EXPECTED);
         EXPECTED.forEach(e -> all.add(shape(
                 e.words().replaceFirst("^expect", "only where"), "taken for granted: else there is nothing to show")));

@@ -152,6 +152,14 @@ final class Interpreter {
     /** Of what gives nothing back nothing is known; what is not so is no fault, but leaves nothing to show. */
     private StepResult onlyWhere(Step expectation) throws DriverLost, NoValueFound {
         int mark = context.transcript().mark();
+        if (expectation instanceof Step.Call c) {
+            StepResult called = calls.call(c);
+            if (called.isHeld()) {
+                return called;
+            }
+            context.transcript().dropSince(mark);
+            return StepResult.nothingToShow("What it takes for granted is not so here.");
+        }
         boolean known = !(expectation instanceof Step.Compare c)
                 || context.environment().get(c.variable()).isSomething();
         StepResult result = known ? expect(expectation) : StepResult.nothingToShow("Nothing was given back.");

@@ -47,6 +47,9 @@ public final class ValueExpectations {
         if (step.how() == Comparison.UNCHANGED) {
             return unchanged(step.variable(), referent);
         }
+        if (step.how() == Comparison.CHANGED) {
+            return changed(step.variable(), referent);
+        }
         if (referent.object() == null
                 && referent.value() == null
                 && referent.type() == null
@@ -99,7 +102,7 @@ public final class ValueExpectations {
                 }
                 yield any;
             }
-            case BETWEEN, UNCHANGED -> throw new IllegalArgumentException(step.toString());
+            case BETWEEN, UNCHANGED, CHANGED -> throw new IllegalArgumentException(step.toString());
         };
     }
 
@@ -140,6 +143,19 @@ public final class ValueExpectations {
         }
         String difference = StateDifference.between(then, state(referent));
         return expectation.hold(difference.isEmpty(), Transcript.say(Code.of(variable), " unchanged"), difference);
+    }
+
+    private StepResult changed(String variable, Referent referent) throws DriverLost {
+        Map<String, String> then = remembered.get(variable);
+        if (then == null) {
+            return StepResult.blocked(
+                    "It was not said with ", Code.of("remember " + variable), " what to compare with.");
+        }
+        boolean differs = !StateDifference.between(then, state(referent)).isEmpty();
+        return expectation.hold(
+                differs,
+                Transcript.say(Code.of(variable), " to keep what it was told"),
+                "all of it is as it was before");
     }
 
     // errors and output

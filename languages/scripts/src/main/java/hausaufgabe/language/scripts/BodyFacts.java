@@ -700,7 +700,8 @@ final class BodyFacts {
             return ofType(type, m, on);
         }
         if (flow.isOpenMap(flow.typeOf(m.on(), frame))) {
-            return new Value.ElementOf(on, Value.Choice.PICKED);
+            // of each record that is gone through the same part is read
+            return new Value.ElementOf(on, on instanceof Value.ElementOf each ? each.choice() : Value.Choice.PICKED);
         }
         List<ClassInfo> with = program.withField(m.name());
         if (with.size() == 1) {
@@ -809,6 +810,16 @@ final class BodyFacts {
     private Value invoked(Value callee, TypeRef type, Code.Call c) {
         List<Value> arguments = arguments(c);
         Implied implied = flow.impliedAs(type.type());
+        List<ClassInfo> asked = implied == null ? List.of() : flow.classesAmong(implied);
+        if (!asked.isEmpty()) {
+            // one of several classes is asked for an object
+            List<Value> objects = new ArrayList<>();
+            for (ClassInfo k : asked) {
+                facts.add(new Fact.Create(k.id, constructorOf(k), arguments, c.span()));
+                objects.add(new Value.New(k.id, c.span()));
+            }
+            return oneOf(objects);
+        }
         if (implied != null) {
             return called(writer.impliedId(implied, Flow.CALL), Flow.CALL, callee, arguments, c.span());
         }

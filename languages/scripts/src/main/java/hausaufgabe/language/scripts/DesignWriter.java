@@ -607,7 +607,8 @@ public final class DesignWriter {
                     for (int p = 0; p < given.size(); p++) {
                         parameters.add(new Operation.Parameter(given.get(p).name(), flow.ofParameter(like, p)));
                     }
-                    result = giving.contains(flow.keyOf(like)) ? flow.ofResult(like) : null;
+                    FunctionInfo gives = answering(i, name);
+                    result = gives == null ? null : flow.ofResult(gives);
                 }
             }
             operations.add(new Operation(
@@ -636,6 +637,17 @@ public final class DesignWriter {
             }
         }
         return null;
+    }
+
+    /** One of those that give something back when they are asked; null where none does. */
+    private @Nullable FunctionInfo answering(Implied i, String name) {
+        return i.realisedBy().stream()
+                .map(program.classes::get)
+                .filter(c -> c != null)
+                .flatMap(c -> program.operation(c, name).stream())
+                .filter(o -> giving.contains(flow.keyOf(o)))
+                .findFirst()
+                .orElse(null);
     }
 
     private boolean givesBack(FunctionValue f) {

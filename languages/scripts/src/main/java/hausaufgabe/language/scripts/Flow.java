@@ -83,6 +83,7 @@ final class Flow {
         places.roots().forEach(this::keepPromises);
         program.classes.values().forEach(this::passedOn);
         places.roots().forEach(this::resolve);
+        fitAll();
     }
 
     Collection<Implied> implied() {
@@ -1392,6 +1393,29 @@ final class Flow {
             }
         }
         return "the program";
+    }
+
+    /** The classes that an implied function stands for, where it stands for nothing else. */
+    List<ClassInfo> classesAmong(Implied i) {
+        List<ClassInfo> all = new ArrayList<>();
+        for (String id : i.realisedBy()) {
+            FunctionValue f = functions.get(id);
+            if (f == null || !(f.named() instanceof Program.OfClass c)) {
+                return List.of();
+            }
+            all.add(c.type());
+        }
+        return all;
+    }
+
+    /** What cannot be asked all that is asked of an abstraction is no example of it. */
+    private void fitAll() {
+        for (Implied i : implied.values()) {
+            i.realisedBy().removeIf(id -> {
+                ClassInfo c = program.classes.get(id);
+                return c != null && !i.isFunction() && !program.operationsOf(c).containsAll(i.operations());
+            });
+        }
     }
 
     /** How many arguments an implied function is called with. */
