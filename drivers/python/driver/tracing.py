@@ -3,6 +3,7 @@
 import _thread
 import dis
 import io
+import types
 
 from .values import ITSELF, OTHER, line_of
 
@@ -112,7 +113,7 @@ class CallTracer:
 
     def stands_for(self, function, bound):
         """What a function is asked, the object's operation is asked that leads to it."""
-        self._standing[id(function)] = bound
+        self._standing[id(function)] = (bound.__self__, bound.__func__)
 
     def tell_more(self):
         self._most = MOST_REHEARSED
@@ -150,7 +151,9 @@ class CallTracer:
 
     def asked(self, double, key, arguments):
         """A double was called; gives back what it answers."""
-        double = self._standing.get(id(double), double)
+        bound = self._standing.get(id(double))
+        if bound is not None:
+            double = types.MethodType(bound[1], bound[0])
         number = self._objects.number(double)
         event = None
         with self._lock:

@@ -129,14 +129,25 @@ class ObjectTable:
         found = self._numbers.get(key)
         if found is None:
             found = self._numbers[key] = len(self._objects)
-            self._objects.append(value)
+            # an operation of an object is made anew each time that it is asked for, and so it is here
+            kept = _Operation(value) if type(value) is types.MethodType else value
+            self._objects.append(kept)
             if self.seen is not None:
                 self.seen(value, found)
         return found
 
     def get(self, which):
         """The object of a number."""
-        return self._objects[which]
+        found = self._objects[which]
+        return types.MethodType(found.function, found.of) if type(found) is _Operation else found
+
+
+class _Operation:
+    """An operation of an object that stands as a value."""
+
+    def __init__(self, bound):
+        self.of = bound.__self__
+        self.function = bound.__func__
 
 
 class ValueCodec:
