@@ -3736,6 +3736,7 @@ export interface components {
             attempts: components["schemas"]["OwnAttempt"][];
             brief: string;
             course: components["schemas"]["Heading"];
+            endings: string[];
             /** Format: int64 */
             id: number;
             /** Format: int32 */
@@ -4343,6 +4344,7 @@ export interface components {
             closesAt?: string;
             /** @enum {string} */
             counts: "LAST" | "FIRST" | "BEST";
+            endings: string[];
             /** Format: int32 */
             graceMinutes: number;
             /** Format: date-time */
@@ -4551,6 +4553,8 @@ export interface components {
             due?: string;
             /** Format: int32 */
             graceMinutes?: number;
+            /** @description what solutions may be written in; null for the usual one */
+            languages?: string[];
             /**
              * Format: int32
              * @description how often it may be handed in; 0 for as often as one likes

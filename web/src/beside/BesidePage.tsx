@@ -335,7 +335,9 @@ function TypeCode({ piece, place }: { piece: Piece; place: Api<'Evidence'> }) {
   const lines =
     text === undefined ? [] : text.split('\n').slice(place.line - from, place.line - from + shown);
   const html =
-    text === undefined ? [] : highlighted(text).slice(place.line - from, place.line - from + shown);
+    text === undefined
+      ? []
+      : highlighted(text, place.file).slice(place.line - from, place.line - from + shown);
   const indent = Math.min(...lines.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));
   return (
     <figure className="overflow-hidden rounded-[3px] border border-rule bg-paper">

@@ -73,7 +73,7 @@ function InForce({ exercise: e }: { exercise: Opened }) {
         right={
           e.rights.includes('HAND_IN') && (
             <>
-              <HandIn exercise={e.id} students={e.students} />
+              <HandIn exercise={e.id} students={e.students} endings={e.rules?.endings ?? []} />
               <OtherDeadlines
                 exercise={e.id}
                 students={e.students}

@@ -4,10 +4,19 @@ import { Link } from 'react-router';
 import { handIn, type Api, type Chosen } from '../api/client';
 import { sheetKey } from '../api/exercises';
 import { FileDrop } from '../hand-in/FileDrop';
+import { inList } from '../hand-in/endings';
 import { Mistake } from '../page/Notice';
 
 /** Hands in for a student: one zip, or loose sources. */
-export function HandIn({ exercise, students }: { exercise: number; students: Api<'Student'>[] }) {
+export function HandIn({
+  exercise,
+  students,
+  endings,
+}: {
+  exercise: number;
+  students: Api<'Student'>[];
+  endings: string[];
+}) {
   const [student, setStudent] = useState('');
   const [files, setFiles] = useState<Chosen[]>([]);
   const queries = useQueryClient();
@@ -17,7 +26,7 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
         throw new Error('Choose the student whose work this is.');
       }
       if (files.length === 0) {
-        throw new Error('Choose one .zip or the .java files.');
+        throw new Error(`Choose one .zip or the ${inList(endings)} files.`);
       }
       return handIn(exercise, Number(student), files);
     },
@@ -67,8 +76,8 @@ export function HandIn({ exercise, students }: { exercise: number; students: Api
       <p className="mt-3 mb-1 font-semibold">Sources</p>
       <FileDrop
         label="Sources"
-        what="One .zip or .tar.gz, the .java files, or their folder. They can be dropped here."
-        accept=".zip,.tar,.gz,.tgz,.java"
+        what={`One .zip or .tar.gz, the ${inList(endings)} files, or their folder. They can be dropped here.`}
+        accept={['.zip', '.tar', '.gz', '.tgz', ...endings].join(',')}
         busy={send.isPending}
         onChosen={(chosen) => {
           setFiles(chosen);

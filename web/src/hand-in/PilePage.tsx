@@ -61,7 +61,7 @@ export function PilePage() {
           <FileDrop
             label="Everybody’s work"
             what="One .zip or .tar.gz, or a folder. It can be dropped here; at most 120 MB."
-            accept=".zip,.tar,.gz,.tgz,.java"
+            accept={['.zip', '.tar', '.gz', '.tgz', ...(exercise.data?.rules?.endings ?? [])].join(',')}
             busy={upload.isPending}
             onChosen={(files) => {
               setSent(0);

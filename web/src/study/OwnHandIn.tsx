@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Api, Chosen } from '../api/client';
 import { useOwnHandIn, usePreview } from '../api/study';
 import { FileDrop } from '../hand-in/FileDrop';
+import { inList } from '../hand-in/endings';
 import { exactTime } from '../page/time';
 import { Mistake, Waiting } from '../page/Notice';
 import { shortHash } from './standing';
@@ -44,8 +45,8 @@ export function OwnHandIn({ exercise }: { exercise: Api<'OwnExerciseView'> }) {
       <div className="mt-3">
         <FileDrop
           label="Your work"
-          what="The .java files, their folder, or one .zip or .tar.gz. They can be dropped here. You see what was read before it counts."
-          accept=".java,.zip,.tar,.gz,.tgz"
+          what={`The ${inList(exercise.endings)} files, their folder, or one .zip or .tar.gz. They can be dropped here. You see what was read before it counts.`}
+          accept={[...exercise.endings, '.zip', '.tar', '.gz', '.tgz'].join(',')}
           busy={preview.isPending || handIn.isPending}
           onChosen={choose}
         />

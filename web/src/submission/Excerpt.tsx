@@ -139,7 +139,7 @@ function Excerpt(props: {
   // what goes over the end of a piece is shown up to there
   const count = Math.min(stretch.to, from + PIECE - 1) - stretch.from + 1;
   const piece = source.data;
-  const html = useMemo(() => (piece ? highlighted(piece.text) : []), [piece]);
+  const html = useMemo(() => (piece ? highlighted(piece.text, stretch.file) : []), [piece, stretch.file]);
   const start = stretch.from - from;
   const texts = piece ? piece.text.split('\n').slice(start, start + count) : [];
   const indent = Math.min(...texts.filter((l) => l.trim()).map((l) => l.length - l.trimStart().length));

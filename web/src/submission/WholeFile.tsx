@@ -56,7 +56,10 @@ export function WholeFile(props: {
   const total = s.sources.find((x) => x.path === path)?.lines ?? 0;
   const [from, setFrom] = useState(pieceOf(props.at));
   const source = useSource(s.id, path, from);
-  const html = useMemo(() => (source.data ? highlightedShort(source.data.text) : []), [source.data]);
+  const html = useMemo(
+    () => (source.data ? highlightedShort(source.data.text, path) : []),
+    [source.data, path],
+  );
   const marks = useMemo(
     () => (s.report ? marksOf(s.report, path) : new Map<number, Mark[]>()),
     [s.report, path],

@@ -1,7 +1,14 @@
 import hljs from 'highlight.js/lib/core';
 import java from 'highlight.js/lib/languages/java';
+import javascript from 'highlight.js/lib/languages/javascript';
+import python from 'highlight.js/lib/languages/python';
+import typescript from 'highlight.js/lib/languages/typescript';
+import { languageOf } from '../write/languages';
 
 hljs.registerLanguage('java', java);
+hljs.registerLanguage('python', python);
+hljs.registerLanguage('javascript', javascript);
+hljs.registerLanguage('typescript', typescript);
 
 /** Characters that cannot be seen, or that turn the direction of reading, are shown by their number. */
 const HIDDEN = /[\p{Cc}\p{Cf}\p{Zl}\p{Zp}]/gu;
@@ -18,7 +25,7 @@ function shown(character: string): string {
 const LONGEST = 2_000;
 
 /** The same, with lines that are too long cut off; each of these by itself, since what is cut may leave a text open. */
-export function highlightedShort(source: string): string[] {
+export function highlightedShort(source: string, path: string): string[] {
   const parts: string[][] = [[]];
   for (const line of source.split('\n')) {
     if (line.length > LONGEST) {
@@ -27,7 +34,7 @@ export function highlightedShort(source: string): string[] {
       parts.at(-1)!.push(line);
     }
   }
-  return parts.filter((p) => p.length > 0).flatMap((p) => highlighted(p.join('\n')));
+  return parts.filter((p) => p.length > 0).flatMap((p) => highlighted(p.join('\n'), path));
 }
 
 const remembered = new Map<string, string[]>();
@@ -37,20 +44,22 @@ const REMEMBERED = 60;
  * Source as highlighted lines. The whole is highlighted and then cut, since a comment or a text may go over many lines. The
  * highlighter escapes the text, so that its answer can be shown as it is.
  */
-export function highlighted(source: string): string[] {
-  const known = remembered.get(source);
+export function highlighted(source: string, path: string): string[] {
+  const language = languageOf(path);
+  const key = `${language}:${source}`;
+  const known = remembered.get(key);
   if (known) {
     return known;
   }
   const html = hljs.highlight(source.replace(/\r\n?/g, '\n'), {
-    language: 'java',
+    language,
     ignoreIllegals: true,
   }).value;
   const lines = cut(html).map((line) => line.replace(HIDDEN, shown));
   if (remembered.size >= REMEMBERED) {
     remembered.delete(remembered.keys().next().value!);
   }
-  remembered.set(source, lines);
+  remembered.set(key, lines);
   return lines;
 }
 

@@ -1,3 +1,4 @@
+import { begun, isSource, SOURCES } from './languages';
 import { java } from '@codemirror/lang-java';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import {
@@ -50,7 +51,7 @@ export function Files(props: {
               ref={input}
               type="file"
               multiple
-              accept={images ? '.png,.jpg,.jpeg,.gif,.webp' : '.java'}
+              accept={images ? '.png,.jpg,.jpeg,.gif,.webp' : SOURCES}
               className="chooser mt-1 block"
               onChange={(e) => {
                 const chosen = [...(e.target.files ?? [])];
@@ -75,9 +76,9 @@ export function Files(props: {
               aria-label={`New file in ${props.folder}`}
               onSubmit={(e) => {
                 e.preventDefault();
-                const path = `${prefix}${name.trim()}${name.trim().endsWith('.java') ? '' : '.java'}`;
-                const type = path.slice(path.lastIndexOf('/') + 1, -'.java'.length);
-                make.mutate({ path, text: `public class ${type} {\n}\n` }, { onSuccess: () => setName('') });
+                const named = name.trim();
+                const path = `${prefix}${named}${isSource(named) ? '' : '.java'}`;
+                make.mutate({ path, text: begun(path) }, { onSuccess: () => setName('') });
               }}
             >
               <label className="grid justify-items-start text-[14px]">

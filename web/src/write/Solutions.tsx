@@ -1,3 +1,4 @@
+import { SOURCES } from './languages';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState, type FormEvent } from 'react';
 import type { Api } from '../api/client';
@@ -304,7 +305,7 @@ function CaughtBy(props: {
   );
 }
 
-/** Puts one more solution in, from `.java` files or a folder of them. */
+/** Puts one more solution in, from source files or a folder of them. */
 function NewSolution({ exercise, taken }: { exercise: number; taken: string[] }) {
   const upload = useUpload(exercise);
   const [name, setName] = useState('');
@@ -318,7 +319,7 @@ function NewSolution({ exercise, taken }: { exercise: number; taken: string[] })
     event.preventDefault();
     setMissing(null);
     if (name.trim() === '' || files.length === 0) {
-      setMissing(new Error(name.trim() === '' ? 'Give it a name.' : 'Choose its .java files.'));
+      setMissing(new Error(name.trim() === '' ? 'Give it a name.' : 'Choose its source files.'));
       return;
     }
     if (taken.includes(path)) {
@@ -368,7 +369,7 @@ function NewSolution({ exercise, taken }: { exercise: number; taken: string[] })
           ref={input}
           type="file"
           multiple
-          accept=".java"
+          accept={SOURCES}
           className="chooser mt-1 block"
           onChange={(e) => setFiles([...(e.target.files ?? [])])}
         />

@@ -1,6 +1,7 @@
 import type { Api } from '../api/client';
 import type { Sentences } from '../api/notation';
 import { TimeZones } from '../course/TimeZones';
+import { LANGUAGES, type LanguageId } from './languages';
 
 export type Settings = Api<'SettingsForm'>;
 
@@ -22,6 +23,7 @@ export function Times(props: {
   onChange: (settings: Settings) => void;
 }) {
   const s = props.settings;
+  const taken = s.languages ?? ['java'];
   const set = (part: Partial<Settings>) => props.onChange({ ...s, ...part });
   const time = (name: 'opens' | 'due' | 'closes', label: string, about: string) => (
     <div>
@@ -93,6 +95,28 @@ export function Times(props: {
             </select>
           </label>
         </div>
+      </fieldset>
+      <fieldset className="mt-5">
+        <legend className="font-semibold">What it may be written in</legend>
+        <div className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+          {(Object.keys(LANGUAGES) as LanguageId[]).map((id) => (
+            <label key={id} className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                checked={taken.includes(id)}
+                disabled={taken.length === 1 && taken.includes(id)}
+                onChange={(e) =>
+                  set({ languages: e.target.checked ? [...taken, id] : taken.filter((l) => l !== id) })
+                }
+              />
+              {LANGUAGES[id].title}
+            </label>
+          ))}
+        </div>
+        <p className="mt-1 text-[13px] text-soft">
+          All are judged by the same claims, scenarios and points. Starter code, tests and solutions can be
+          given in each.
+        </p>
       </fieldset>
       <div className="mt-5 grid max-w-[680px] grid-cols-2 gap-x-6 gap-y-4">
         <fieldset>

@@ -142,6 +142,7 @@ public class Harbour {
                 shows,
                 List.of(),
                 Map.of(),
+                ExerciseSettings.USUAL_LANGUAGES,
                 Map.of());
     }
 

@@ -18,11 +18,22 @@ import java.util.function.Predicate;
 public final class Archive {
 
     private final Predicate<String> isSource;
+    private final String endings;
     private final ArchiveLimits limits;
     private final PackedFiles packed;
 
-    /** @param isSource whether a file is a source, by its path */
+    /** @param files which of an upload's files are sources */
+    public Archive(SourceFiles files, ArchiveLimits limits) {
+        this(files, limits, files.said());
+    }
+
+    /** @param isSource by path */
     public Archive(Predicate<String> isSource, ArchiveLimits limits) {
+        this(isSource, limits, SourceFiles.Language.JAVA.endings().get(0));
+    }
+
+    private Archive(Predicate<String> isSource, ArchiveLimits limits, String endings) {
+        this.endings = endings;
         this.isSource = isSource;
         this.limits = limits;
         this.packed = new PackedFiles(limits);
@@ -73,7 +84,7 @@ public final class Archive {
      */
     public Received receive(Map<String, byte[]> files) throws ArchiveException {
         if (files.isEmpty()) {
-            throw new ArchiveException("No file was chosen. Choose one .zip or the .java files.");
+            throw new ArchiveException("No file was chosen. Choose one .zip or the " + endings + " files.");
         }
         Map.Entry<String, byte[]> only = files.entrySet().iterator().next();
         return files.size() == 1 && !isSource.test(only.getKey())
@@ -153,14 +164,14 @@ public final class Archive {
         return new Received(upload("The upload", found), leftOut);
     }
 
-    private static ArchiveException empty(String name, List<LeftOut> leftOut) {
+    private ArchiveException empty(String name, List<LeftOut> leftOut) {
         if (leftOut.stream().anyMatch(l -> NotASource.isCompiled(l.path()))) {
-            return new ArchiveException(
-                    name
-                            + " holds what was compiled, and not the sources (.java) it was made from. Pack those and upload again.");
+            return new ArchiveException(name
+                    + " holds what was compiled, and not the sources (" + endings
+                    + ") it was made from. Pack those and upload again.");
         }
         return new ArchiveException(
-                name + " holds no source file this exercise can read (.java). Was the right folder packed?");
+                name + " holds no source file this exercise can read (" + endings + "). Was the right folder packed?");
     }
 
     private Upload upload(String name, Map<String, byte[]> found) throws ArchiveException {

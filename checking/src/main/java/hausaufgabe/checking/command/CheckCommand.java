@@ -97,7 +97,7 @@ public final class CheckCommand implements Callable<Integer> {
         }
         List<Path> paths = paths();
         List<CheckRequest> requests = new ArrayList<>();
-        Archive archive = new Archive(SourceFiles::isRead, ArchiveLimits.USUAL);
+        Archive archive = new Archive(SourceFiles.ANY, ArchiveLimits.USUAL);
         for (Path p : paths) {
             try {
                 Upload upload = archive.read(p);

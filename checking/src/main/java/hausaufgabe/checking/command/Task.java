@@ -115,7 +115,7 @@ record Task(String pattern, List<SourceFile> starter, List<SourceFile> tests, Ma
             return List.of();
         }
         try {
-            return new Archive(SourceFiles::isRead, ArchiveLimits.USUAL)
+            return new Archive(SourceFiles.ANY, ArchiveLimits.USUAL)
                     .read(folder)
                     .sources();
         } catch (ArchiveException e) {

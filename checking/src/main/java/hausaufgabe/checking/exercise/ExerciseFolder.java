@@ -3,6 +3,7 @@ package hausaufgabe.checking.exercise;
 import hausaufgabe.checking.CheckRequest;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.FileNames;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.archive.SourceText;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.catalogue.Patterns;
@@ -176,7 +177,7 @@ public final class ExerciseFolder {
 
     private List<SourceFile> sources(String folder) {
         return files.keySet().stream()
-                .filter(p -> p.startsWith(folder) && p.endsWith(".java"))
+                .filter(p -> p.startsWith(folder) && SourceFiles.isRead(p))
                 .map(p -> new SourceFile(p.substring(folder.length()), text(p)))
                 .toList();
     }

@@ -219,6 +219,6 @@ final class Proofreading {
                 .filter(s -> s.sources().isEmpty())
                 .forEach(s -> block(
                         (s.isRight() ? ExerciseFolder.SOLUTIONS : ExerciseFolder.WRONG) + s.name(),
-                        "This solution holds no source file (.java)."));
+                        "This solution holds no source file that can be read."));
     }
 }

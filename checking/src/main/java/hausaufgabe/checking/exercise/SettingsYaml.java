@@ -1,5 +1,6 @@
 package hausaufgabe.checking.exercise;
 
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.exercise.ExerciseSettings.Attempts;
@@ -71,6 +72,7 @@ public final class SettingsYaml {
                 "shows",
                 "criteria",
                 "names",
+                "languages",
                 "wrong");
         int format = root.whole("format", FORMAT, 1, Integer.MAX_VALUE);
         if (format > FORMAT) {
@@ -105,7 +107,23 @@ public final class SettingsYaml {
                 root.choice("shows", Shown.class, Shown.NOTHING),
                 criteria(root),
                 root.texts("names"),
+                languages(root),
                 root.lists("wrong"));
+    }
+
+    private static List<String> languages(Fields root) throws SettingsException {
+        List<String> asked = root.list("languages", ExerciseSettings.USUAL_LANGUAGES);
+        List<String> known =
+                SourceFiles.ANY.taken().stream().map(SourceFiles.Language::id).toList();
+        for (String l : asked) {
+            if (!known.contains(l)) {
+                throw root.wrong("languages", "'" + l + "' is not read here; there are " + String.join(", ", known));
+            }
+        }
+        if (asked.isEmpty()) {
+            throw root.wrong("languages", "are at least one of " + String.join(", ", known));
+        }
+        return known.stream().filter(asked::contains).toList();
     }
 
     private static List<Criterion> criteria(Fields root) throws SettingsException {
@@ -334,6 +352,25 @@ public final class SettingsYaml {
             return all;
         }
 
+        /** A list of single values; the usual one where there is none. */
+        List<String> list(String key, List<String> usual) throws SettingsException {
+            Node node = values.get(key);
+            if (node == null) {
+                return usual;
+            }
+            if (!(node instanceof SequenceNode sequence)) {
+                throw wrong(key, "is a list: [one, another]");
+            }
+            List<String> texts = new ArrayList<>();
+            for (Node n : sequence.getValue()) {
+                if (!(n instanceof ScalarNode scalar)) {
+                    throw at(n, "each of the list is a single value");
+                }
+                texts.add(scalar.getValue());
+            }
+            return texts;
+        }
+
         Map<String, List<String>> lists(String key) throws SettingsException {
             Fields inner = inner(key);
             Map<String, List<String>> all = new LinkedHashMap<>();
@@ -384,6 +421,7 @@ public final class SettingsYaml {
         putUnless(root, "shows", s.shows(), Shown.NOTHING);
         putUnless(root, "criteria", asFields(s.criteria()), List.of());
         putUnless(root, "names", s.names(), Map.of());
+        putUnless(root, "languages", s.languages(), ExerciseSettings.USUAL_LANGUAGES);
         putUnless(root, "wrong", s.wrong(), Map.of());
         return text(root);
     }

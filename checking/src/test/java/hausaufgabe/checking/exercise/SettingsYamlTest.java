@@ -97,6 +97,7 @@ class SettingsYamlTest {
                                         shown,
                                         criteria,
                                         names,
+                                        names.size() > 1 ? List.of("java", "python") : List.of("typescript"),
                                         wrong))));
     }
 

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param shows what students may see before grades are released
  * @param criteria what a person judges, in the order in which it is shown
  * @param names what the brief fixes: by the name of a role the name of the type that must play it
+ * @param languages names of the languages that solutions may be written in, such as {@code java}; at least one
  * @param wrong by the name of a wrong solution the ids of requirements and names of scenarios that are to catch it
  */
 public record ExerciseSettings(
@@ -34,9 +35,14 @@ public record ExerciseSettings(
         Shown shows,
         List<Criterion> criteria,
         Map<String, String> names,
+        List<String> languages,
         Map<String, List<String>> wrong) {
 
+    /** What is taken where nothing is said of it. */
+    public static final List<String> USUAL_LANGUAGES = List.of("java");
+
     public ExerciseSettings {
+        languages = List.copyOf(languages);
         criteria = List.copyOf(criteria);
         names = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(names));
         wrong = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(wrong));
@@ -55,6 +61,7 @@ public record ExerciseSettings(
                 Shown.NOTHING,
                 List.of(),
                 Map.of(),
+                USUAL_LANGUAGES,
                 Map.of());
     }
 

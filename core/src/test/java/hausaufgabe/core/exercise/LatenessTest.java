@@ -69,6 +69,7 @@ class LatenessTest {
                 ExerciseSettings.Shown.NOTHING,
                 List.of(),
                 Map.of(),
+                ExerciseSettings.USUAL_LANGUAGES,
                 Map.of());
 
         assertEquals(

@@ -1,5 +1,6 @@
 package hausaufgabe.server.demo;
 
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.exercise.ExerciseFolder;
 import hausaufgabe.core.grading.Scale;
 import hausaufgabe.core.grading.Scheme;
@@ -35,6 +36,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -300,9 +302,30 @@ class DemoData implements Greeting {
                             .put(path[2], in.readAllBytes());
                 }
             }
+            others(work);
             return work;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What others wrote in other languages, by what its folder's name begins with. */
+    private static void others(Map<String, Map<String, Map<String, byte[]>>> work) throws IOException {
+        String root = "demo/others/";
+        for (Resource r : new PathMatchingResourcePatternResolver().getResources("classpath*:" + root + "**/*.*")) {
+            String url = r.getURL().toString();
+            String[] path = url.substring(url.indexOf(root) + root.length()).split("/", 2);
+            Optional<String> pattern = PATTERNS.stream()
+                    .filter(p -> path.length == 2 && path[0].startsWith(p))
+                    .findFirst();
+            if (pattern.isPresent()) {
+                String ending = path[1].substring(path[1].lastIndexOf('.'));
+                try (InputStream in = r.getInputStream()) {
+                    work.get(pattern.get())
+                            .computeIfAbsent(path[0] + ending.replaceFirst("^\\.[mc]", "."), n -> new TreeMap<>())
+                            .put(path[1], in.readAllBytes());
+                }
+            }
         }
     }
 
@@ -321,8 +344,10 @@ class DemoData implements Greeting {
             int most) {
         List<Integer> busy = first ? PIECES.stream().map(Piece::student).toList() : List.of(0);
         List<String> used = first ? PIECES.stream().map(Piece::folder).toList() : List.of();
+        SourceFiles taken = SourceFiles.of(exercise.settings().languages());
         List<Map<String, byte[]>> left = work.entrySet().stream()
                 .filter(e -> !used.contains(e.getKey()))
+                .filter(e -> e.getValue().keySet().stream().anyMatch(taken))
                 .map(Map.Entry::getValue)
                 .collect(Collectors.toCollection(ArrayList::new));
         // always the same demo

@@ -64,6 +64,7 @@ final class DemoExercises {
                     ExerciseSettings.Shown.FINDINGS_AND_SCENARIOS,
                     s.criteria(),
                     s.names(),
+                    s.languages(),
                     s.wrong());
             return exercise.with(ExerciseFolder.SETTINGS, SettingsYaml.write(other));
         } catch (ArchiveException | SettingsException e) {

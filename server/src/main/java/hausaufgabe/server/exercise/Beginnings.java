@@ -101,6 +101,7 @@ public final class Beginnings {
                 s.shows(),
                 s.criteria(),
                 s.names(),
+                s.languages(),
                 s.wrong());
     }
 }

@@ -1,5 +1,6 @@
 package hausaufgabe.server.exercise;
 
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.core.exercise.Criterion;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.server.account.CourseRights;
@@ -57,7 +58,8 @@ class ExerciseController {
             double pointsPerDay,
             double percentPerDay,
             int attempts,
-            ExerciseSettings.Counting counts) {}
+            ExerciseSettings.Counting counts,
+            List<String> endings) {}
 
     /**
      * @param version number of the version in force; null for one that is still being written, of which nothing more is told here
@@ -131,6 +133,7 @@ class ExerciseController {
                 s.late().pointsPerDay().doubleValue(),
                 s.late().percentPerDay().doubleValue(),
                 s.attempts().most(),
-                s.attempts().counts());
+                s.attempts().counts(),
+                SourceFiles.of(s.languages()).endings());
     }
 }

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * The settings as a form has them. Times are those of a clock on the wall, such as 2026-12-04T20:00.
  *
  * @param most how often it may be handed in; 0 for as often as one likes
+ * @param languages what solutions may be written in; null for the usual one
  * @param steps whether it is to be solved in small steps, each of which is looked at
  */
 record SettingsForm(
@@ -38,6 +39,7 @@ record SettingsForm(
         ExerciseSettings.@Nullable Shown shows,
         @Nullable List<Criterion> criteria,
         @Nullable Map<String, String> names,
+        @Nullable List<String> languages,
         @Nullable Map<String, List<String>> wrong) {
 
     /** Null where the settings cannot be read. */
@@ -61,6 +63,7 @@ record SettingsForm(
                     s.shows(),
                     s.criteria(),
                     s.names(),
+                    s.languages(),
                     s.wrong());
         } catch (SettingsException e) {
             return null;
@@ -102,6 +105,7 @@ record SettingsForm(
                 shows() == null ? null : shows().name().toLowerCase(Locale.ROOT).replace('_', ' '));
         root.put("criteria", SettingsYaml.asFields(criteria() == null ? List.of() : criteria()));
         root.put("names", names());
+        root.put("languages", languages());
         root.put("wrong", wrong());
         try {
             return SettingsYaml.read(SettingsYaml.text(root));

@@ -71,6 +71,7 @@ class V6__ExercisesAsFolders extends BaseJavaMigration {
                 Shown.NOTHING,
                 List.of(),
                 Map.of(),
+                ExerciseSettings.USUAL_LANGUAGES,
                 Map.of());
         return ExerciseFolder.of(Map.of(
                 ExerciseFolder.SETTINGS, SettingsYaml.write(settings).getBytes(StandardCharsets.UTF_8),

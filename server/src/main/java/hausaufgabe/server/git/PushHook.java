@@ -162,7 +162,7 @@ class PushHook {
 
         private Submissions.Passed passed(Repository repository, RevCommit step) throws IOException {
             try {
-                return submissions.passed(commit(step), CommitFiles.of(repository, step));
+                return submissions.passed(address.exercise(), commit(step), CommitFiles.of(repository, step));
             } catch (CommitFiles.TooMuch e) {
                 return new Submissions.Passed(commit(step), null, e.getMessage());
             }

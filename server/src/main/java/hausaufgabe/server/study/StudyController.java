@@ -5,6 +5,7 @@ import hausaufgabe.checking.CheckFailed;
 import hausaufgabe.checking.ProgramOutline;
 import hausaufgabe.checking.archive.LeftOut;
 import hausaufgabe.checking.archive.Received;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.exercise.ExerciseFiles;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.report.CheckReport;
@@ -157,6 +158,7 @@ class StudyController {
             boolean starter,
             String repository,
             boolean steps,
+            List<String> endings,
             List<OwnAttempt> attempts) {}
 
     /**
@@ -298,6 +300,7 @@ class StudyController {
                 !v.folder().starter().isEmpty(),
                 new GitAddress(id, seen.student().id()).path(),
                 v.settings().attempts().steps(),
+                SourceFiles.of(v.settings().languages()).endings(),
                 attempts);
     }
 
@@ -327,7 +330,7 @@ class StudyController {
             throws IOException {
         Seen seen = seen(id, person);
         submissions.admit(seen.version(), seen.student().id(), Instant.now(clock));
-        Received received = submissions.receive(Uploads.byPath(files, Uploads.ONE));
+        Received received = submissions.receive(id, Uploads.byPath(files, Uploads.ONE));
         String hash = Submissions.hash(received.upload());
         List<Submissions.Receipt> before =
                 submissions.receipts(id, seen.student().id());
@@ -378,7 +381,7 @@ class StudyController {
             throws IOException {
         Seen seen = seen(id, person);
         Map<String, byte[]> byPath = Uploads.byPath(files, Uploads.ONE);
-        String read = Submissions.hash(submissions.receive(byPath).upload());
+        String read = Submissions.hash(submissions.receive(id, byPath).upload());
         if (hash != null && !hash.equals(read)) {
             throw Problem.outdated("The files have changed since they were looked at. Nothing was stored; look again.");
         }

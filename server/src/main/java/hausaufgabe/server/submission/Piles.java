@@ -5,6 +5,7 @@ import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.PackedFiles;
 import hausaufgabe.checking.archive.Received;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.server.Problem;
 import hausaufgabe.server.account.Accounts;
 import hausaufgabe.server.account.Person;
@@ -63,7 +64,6 @@ class Piles {
     private final Accounts accounts;
     private final TransactionTemplate transaction;
     private final Clock clock;
-    private final Archive archive = new Archive(path -> path.endsWith(".java"), ArchiveLimits.USUAL);
 
     Piles(
             Repository piles,
@@ -141,9 +141,10 @@ class Piles {
                     + " is most for one pile. Nothing was stored.");
         }
         Owners owners = new Owners(students);
+        SourceFiles taken = SourceFiles.of(version.settings().languages());
         List<PilePiece> all = new ArrayList<>();
         for (Map.Entry<String, Map<String, byte[]>> part : parts.entrySet()) {
-            all.add(piece(all.size(), part.getKey(), part.getValue(), owners));
+            all.add(piece(all.size(), part.getKey(), part.getValue(), owners, taken));
         }
         if (all.stream().noneMatch(p -> p.problem == null)) {
             throw Problem.badRequest("Nothing in it can be used. The first, " + all.get(0).name + ": "
@@ -162,14 +163,14 @@ class Piles {
         return view(exercise, id);
     }
 
-    private PilePiece piece(int place, String name, Map<String, byte[]> files, Owners owners) {
+    private PilePiece piece(int place, String name, Map<String, byte[]> files, Owners owners, SourceFiles taken) {
         PilePiece p = new PilePiece(null, place, cut(name));
         Owners.Owner owner = owners.of(name);
         p.studentId = owner.student() == null ? null : owner.student().id();
         p.reason = owner.reason();
         p.doubtful = !owner.sure();
         try {
-            Received received = received(files);
+            Received received = received(files, taken);
             p.files = received.upload().sources().size();
             p.sourceHash = sources.keep(received.upload());
         } catch (ArchiveException e) {
@@ -180,10 +181,11 @@ class Piles {
     }
 
     /** A folder that holds just one archive and no source was handed in as that archive. */
-    private Received received(Map<String, byte[]> files) throws ArchiveException {
+    private static Received received(Map<String, byte[]> files, SourceFiles taken) throws ArchiveException {
+        Archive archive = new Archive(taken, ArchiveLimits.USUAL);
         List<String> archives =
                 files.keySet().stream().filter(PackedFiles::isNamedSo).toList();
-        boolean loose = files.keySet().stream().anyMatch(p -> p.endsWith(".java"));
+        boolean loose = files.keySet().stream().anyMatch(taken);
         return archives.size() == 1 && !loose
                 ? archive.packed(archives.get(0), files.get(archives.get(0)))
                 : archive.files(files);

@@ -6,6 +6,7 @@ import hausaufgabe.checking.archive.Archive;
 import hausaufgabe.checking.archive.ArchiveException;
 import hausaufgabe.checking.archive.ArchiveLimits;
 import hausaufgabe.checking.archive.Received;
+import hausaufgabe.checking.archive.SourceFiles;
 import hausaufgabe.checking.archive.Upload;
 import hausaufgabe.core.exercise.ExerciseSettings;
 import hausaufgabe.core.language.SourceFile;
@@ -104,7 +105,6 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
     private final Steps steps;
     private final Clock clock;
     private final TransactionTemplate transaction;
-    private final Archive archive = new Archive(path -> path.endsWith(".java"), ArchiveLimits.USUAL);
 
     Submissions(
             Repository submissions,
@@ -144,7 +144,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         Exercises.Version version = exercises.opened(exercise);
         Student who = courses.student(exercises.line(exercise).courseId(), student);
         admit(version, who.id(), at);
-        Upload upload = receive(files).upload();
+        Upload upload = receive(exercise, files).upload();
         Long id = numbered(exercise, who.id(), at, by, sources.keep(upload), version.settings(), made -> {});
         desk.line(List.of(id));
         return get(id);
@@ -189,14 +189,15 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
      * @throws Problem where they cannot be used
      */
     public boolean isLast(long exercise, long student, Map<String, byte[]> files) {
-        String hash = hash(receive(files).upload());
+        String hash = hash(receive(exercise, files).upload());
         return last(exercise, student).filter(s -> s.sourceHash.equals(hash)).isPresent();
     }
 
     /** Keeps the sources of a commit on the way, one at a time, since all of them together may be much. */
-    public Passed passed(Commit commit, Map<String, byte[]> files) {
+    public Passed passed(long exercise, Commit commit, Map<String, byte[]> files) {
         try {
-            return new Passed(commit, sources.keep(archive.receive(files).upload()), null);
+            return new Passed(
+                    commit, sources.keep(archiveOf(exercise).receive(files).upload()), null);
         } catch (ArchiveException e) {
             return new Passed(commit, null, e.getMessage());
         }
@@ -211,7 +212,7 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
         Exercises.Version version = exercises.opened(exercise);
         Instant now = Instant.now(clock);
         admit(version, student, now);
-        String hash = sources.keep(receive(pushed.files()).upload());
+        String hash = sources.keep(receive(exercise, pushed.files()).upload());
         Long id = numbered(exercise, student, now, by, hash, version.settings(), made -> steps.write(made, pushed));
         desk.line(List.of(id));
         steps.goOn();
@@ -320,12 +321,17 @@ public class Submissions implements InCourse, Manuscripts.HandIns {
      * @param files one archive, or loose sources, by path
      * @throws Problem where it cannot be used
      */
-    public Received receive(Map<String, byte[]> files) {
+    public Received receive(long exercise, Map<String, byte[]> files) {
         try {
-            return archive.receive(files);
+            return archiveOf(exercise).receive(files);
         } catch (ArchiveException e) {
             throw Problem.badRequest(e.getMessage() + " Nothing was stored.");
         }
+    }
+
+    /** What is read of an upload: sources in the languages that the exercise takes. */
+    private Archive archiveOf(long exercise) {
+        return new Archive(SourceFiles.of(exercises.opened(exercise).settings().languages()), ArchiveLimits.USUAL);
     }
 
     /** By what an upload is known in the records. */
