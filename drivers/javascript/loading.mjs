@@ -36,7 +36,7 @@ export class Program {
   isModule(file) {
     if (/\.(mjs|mts)$/.test(file)) return true;
     if (/\.(cjs|cts)$/.test(file)) return false;
-    return /^\s*(import\s*["'{*\w]|export\s*[{*\w])/m.test(this.files[file]);
+    return /(^|[;)}])\s*(import\s*["'{*\w]|export\s*[{*\w])/m.test(this.files[file]);
   }
 
   /** The file that is meant by a name in an import; undefined for none of the program's. */

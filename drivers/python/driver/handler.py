@@ -4,12 +4,12 @@ import base64
 import dis
 import importlib.util
 import io
-import json
 import os
 import sys
 import threading
 import time
 import types
+from json import dumps, loads
 
 from . import values
 from .loading import LoadedProgram, Program
@@ -65,7 +65,7 @@ class RequestHandler:
 
     def answer(self, line):
         """The answer's text, without the secret."""
-        request = json.loads(line)
+        request = loads(line)
         told = {"id": request.get("id")}
         try:
             told["value"] = self._perform(request)
@@ -75,7 +75,7 @@ class RequestHandler:
             told["thrown"] = self._thrown(error, True)
         told["events"] = self._tracer.take()
         told["flooded"] = self._printing.flooded()
-        return json.dumps(told).encode("ascii")
+        return dumps(told).encode("ascii")
 
     def _perform(self, request):
         does = getattr(self, "_do_" + request.get("do", ""), None)
@@ -85,7 +85,7 @@ class RequestHandler:
 
     def _do_load(self, request):
         parts = {n: base64.b64decode(c) for n, c in request["program"].items()}
-        plan = json.loads(parts.pop(".plan", b"null")) or _EMPTY
+        plan = loads(parts.pop(".plan", b"null")) or _EMPTY
         self._program = Program(plan, parts)
         return self._start()
 
@@ -116,7 +116,7 @@ class RequestHandler:
         return None
 
     def _do_add(self, request):
-        shape = json.loads(base64.b64decode(request["content"]))
+        shape = loads(base64.b64decode(request["content"]))
         self._loaded.add_double(request["type"], shape, self._tracer)
         return None
 

@@ -78,7 +78,7 @@ class CheckCommandTest {
     }
 
     @Test
-    void pythonIsJudgedByWhatIsWrittenAndSaysThatItWasNotRun(@TempDir Path folder) throws Exception {
+    void pythonIsReadAndRun(@TempDir Path folder) throws Exception {
         Files.writeString(folder.resolve("fees.py"), """
                 class ByMetre:
                     def fee(self, metres):
@@ -102,7 +102,7 @@ class CheckCommandTest {
 
         JsonNode node = Json.mapper().readTree(out.toString());
         assertTrue(node.path("compiled").asBoolean());
-        assertEquals("undecided", node.path("verdict").asText());
+        assertEquals("accepted", node.path("verdict").asText());
         assertEquals("[\"Office\"]", node.at("/roles/Context").toString());
         assertEquals(
                 "[\"ByMetre\",\"Flat\"]", node.at("/roles/ConcreteStrategy").toString());
@@ -110,8 +110,9 @@ class CheckCommandTest {
             assertTrue(
                     List.of("met", "not-applicable").contains(r.path("status").asText()), r.toString());
         }
-        assertEquals("blocked", node.at("/scenarios/0/status").asText());
-        assertTrue(node.at("/scenarios/0/explanation").asText().contains("Python programs"), node.toString());
+        for (JsonNode s : node.path("scenarios")) {
+            assertEquals("passed", s.path("status").asText(), s.toString());
+        }
     }
 
     @Test

@@ -153,6 +153,9 @@ final class Interpreter {
     private StepResult onlyWhere(Step expectation) throws DriverLost, NoValueFound {
         int mark = context.transcript().mark();
         if (expectation instanceof Step.Call c) {
+            if (context.environment().get(c.on()).type() == null) {
+                return StepResult.nothingToShow("It is none of the program's own.");
+            }
             StepResult called = calls.call(c);
             if (called.isHeld()) {
                 return called;

@@ -308,7 +308,7 @@ public final class ValueGenerator implements ValueSource {
             throw new NoValueFound("making " + article(type) + type.name() + " needs one " + DEPTH + " objects deep");
         }
         if (type.kind() == Type.Kind.ENUM && !type.constants().isEmpty()) {
-            return constant(type, choice.round());
+            return constantValue(type, choice.round());
         }
         if (type.origin() == Type.Origin.CONSTANT) {
             return constant(type);
@@ -339,6 +339,15 @@ public final class ValueGenerator implements ValueSource {
             }
         }
         throw new NoValueFound("nothing that realises " + type.name() + " could be made");
+    }
+
+    /** A constant, which in some languages is no object but a number or a text. */
+    private Input constantValue(Type type, int round) throws NoValueFound, DriverLost {
+        String name = type.constants().get(round % type.constants().size());
+        Answer a = session.ask(new Request.Read(type.id(), name, null));
+        Optional<Input> simple =
+                a.thrown() == null && a.value().isSimple() ? language.again(a.value()) : Optional.empty();
+        return simple.isPresent() ? simple.get() : constant(type, round);
     }
 
     public ObjectRef constant(Type type, int round) throws NoValueFound, DriverLost {

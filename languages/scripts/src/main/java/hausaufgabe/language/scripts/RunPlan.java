@@ -168,7 +168,8 @@ final class RunPlan {
         Implied i = flow.impliedAs(t.id());
         into.put("of", t.id());
         into.put("name", t.name());
-        into.put("function", i != null && i.isFunction());
+        boolean declared = i == null && program.classes.get(t.id()).isFunction;
+        into.put("function", declared || i != null && i.isFunction());
         into.put("derives", i == null && !(dialect.promisesAreGone() && program.classes.get(t.id()).isPromise));
         ArrayNode fields = into.putArray("fields");
         design.fieldsOf(t).stream()
