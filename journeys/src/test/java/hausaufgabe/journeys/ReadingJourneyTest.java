@@ -10,6 +10,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -336,6 +337,44 @@ class ReadingJourneyTest extends Journey {
         page.getByLabel("Of the exercise").selectOption("solution-reference");
         assertThat(page.getByText("Solution reference").first()).isVisible(patiently());
         assertThat(page.getByLabel("Another student’s")).isDisabled();
+        nothingBarsTheWay();
+    }
+
+    @Test
+    void oneExerciseIsSolvedInThreeLanguagesAndLaidSideBySide() throws Exception {
+        signIn("maike");
+        page.navigate("/exercises/1");
+        assertThat(page.locator("#student option").nth(3)).isAttached();
+        List<String> students = page.locator("#student option").allTextContents().stream()
+                .filter(o -> !o.startsWith("Choose"))
+                .limit(3)
+                .map(o -> o.split(" · ")[0])
+                .toList();
+        Path languages = Path.of("../languages");
+        List<Path> solutions = List.of(
+                languages.resolve("python/src/test/resources/hausaufgabe/language/python/strategy-duck"),
+                languages.resolve("javascript/src/test/resources/hausaufgabe/language/javascript/strategy-classes"),
+                languages.resolve("javascript/src/test/resources/hausaufgabe/language/javascript/strategy-typed"));
+        List<String> contexts = List.of("Lotse", "Pilot", "Pilot");
+        List<String> ids = new ArrayList<>();
+        for (int i = 0; i < solutions.size(); i++) {
+            handIn(students.get(i), solutions.get(i));
+            assertThat(page.getByRole(AriaRole.LIST, exactly("Claims"))).containsText(contexts.get(i));
+            ids.add(page.url().replaceFirst(".*/submissions/(\\d+).*", "$1"));
+        }
+        nothingBarsTheWay();
+        String last = page.url();
+        page.getByRole(AriaRole.BUTTON, named("Settle and go on")).click();
+        page.waitForURL(url -> !url.equals(last));
+        page.navigate(last);
+        assertThat(page.getByText(SETTLED).first()).isVisible();
+
+        page.navigate("/exercises/1/beside?of=" + String.join(",", ids));
+
+        Locator context = page.getByRole(AriaRole.REGION, exactly("Context"));
+        assertThat(context).containsText("class Lotse:");
+        assertThat(context).containsText("class Pilot {");
+        assertThat(context).containsText("private route: Route");
         nothingBarsTheWay();
     }
 
