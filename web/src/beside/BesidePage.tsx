@@ -309,7 +309,7 @@ function Aligned({ pieces, roles }: { pieces: Piece[]; roles: string[] }) {
                   {(p.report.places[role] ?? []).length === 0 && (
                     <p className="font-read text-[15px] text-soft italic">
                       {(p.report.roles[role] ?? []).length > 0
-                        ? `${p.report.roles[role]!.join(', ')}, of a library`
+                        ? `${p.report.roles[role]!.join(', ')}, not written down here`
                         : 'nobody'}
                     </p>
                   )}
