@@ -76,6 +76,7 @@ final class PythonDialect implements Dialect {
             Map.entry("max", FunctionUse.PICK),
             Map.entry("min", FunctionUse.PICK),
             Map.entry("random.choice", FunctionUse.PICK),
+            Map.entry("functools.partial", FunctionUse.SAME),
             Map.entry("weakref.ref", FunctionUse.WEAK),
             Map.entry("weakref.WeakMethod", FunctionUse.WEAK),
             Map.entry("weakref.proxy", FunctionUse.VIEW),

@@ -1109,7 +1109,7 @@ final class BodyFacts {
             case COPY -> {
                 return new Value.Copy(arguments);
             }
-            case VIEW, WEAK -> {
+            case VIEW, WEAK, SAME -> {
                 return first;
             }
             case PICK -> {

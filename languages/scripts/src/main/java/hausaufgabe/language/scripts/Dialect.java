@@ -104,6 +104,8 @@ public interface Dialect {
         IS_A,
         /** Keeps its argument weakly; called, it gives it. */
         WEAK,
+        /** Gives its first argument, or what can be asked the same. */
+        SAME,
         NONE
     }
 

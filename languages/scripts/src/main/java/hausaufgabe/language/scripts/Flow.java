@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -77,6 +78,7 @@ final class Flow {
         program.modules.values().forEach(this::follow);
         for (int i = 0; i < ROUNDS; i++) {
             places.follow();
+            settleWritten();
             settle(i == ROUNDS - 1);
         }
         places.follow();
@@ -105,6 +107,7 @@ final class Flow {
 
     private void follow(ClassInfo c) {
         Frame frame = Frame.of(c);
+        decorated(c);
         for (Program.FieldInfo f : c.fields.values()) {
             String place = fieldPlace(c, f.name());
             places.root(place);
@@ -121,6 +124,43 @@ final class Flow {
         c.operations.values().forEach(this::follow);
         c.setters.values().forEach(this::follow);
         c.inner.forEach(this::follow);
+    }
+
+    /** A function of the program's own that decorates a class, and gives it back as it is, is given it. */
+    private void decorated(ClassInfo c) {
+        for (Expression d : c.node.decorators()) {
+            Expression named = d instanceof Code.Call call ? call.callee() : d;
+            if (program.meaning(named, c.module, null) instanceof Program.OfFunction of
+                    && givesBack(of.function().node)) {
+                String given = at("decorated", d.span());
+                places.held(given)
+                        .add(functionValue(
+                                c.node.span(), List.of(), null, null, new Program.OfClass(c), null, List.of()));
+                List<String> arguments = new ArrayList<>(List.of(given));
+                String callee = flow(d, Frame.of(program, c.module));
+                if (callee != null) {
+                    String result = at("decorates", d.span());
+                    places.root(result);
+                    pending.add(
+                            new Pending(callee, CALL, arguments, java.util.Collections.singletonList(null), result));
+                }
+            }
+        }
+    }
+
+    /** Whether a function, or one that it makes, gives back what it was given; what a class is replaced by is not it. */
+    private static boolean givesBack(Code.Function f) {
+        Set<String> given = f.parameters().stream().map(Code.Parameter::name).collect(Collectors.toSet());
+        boolean[] back = new boolean[1];
+        CodeWalk.through(f.body(), part -> {
+            if (part instanceof Code.Function inner) {
+                back[0] |= givesBack(inner);
+                return false;
+            }
+            back[0] |= part instanceof Code.Return r && r.value() instanceof Code.Name n && given.contains(n.name());
+            return !back[0];
+        });
+        return back[0];
     }
 
     private void follow(FunctionInfo o) {
@@ -216,11 +256,37 @@ final class Flow {
             return;
         }
         String to = target(a.target(), frame);
+        if (a.target() instanceof Code.Member m && value != null && !a.augmented()) {
+            boolean ofItself = m.on() instanceof Code.Name n && frame.withSelf(n.name()) != null;
+            String on = ofItself ? null : flow(m.on(), frame);
+            if (on != null) {
+                written.add(new Written(on, m.name(), value));
+            }
+        }
         if (to != null) {
             declare(a.declared(), to, frame);
             boolean adds = a.augmented() && a.value() instanceof Code.Display;
             if (!a.augmented() || adds) {
                 to(to, value);
+            }
+        }
+    }
+
+    /** Something that is written to what stands under a name in an object. */
+    private record Written(String on, String name, String value) {}
+
+    private final Set<Written> written = new LinkedHashSet<>();
+
+    /** What is written to a property of an object is handed to what writes it. */
+    private void settleWritten() {
+        for (Written w : written) {
+            for (ClassInfo c : typesAt(w.on())) {
+                FunctionInfo setter = setter(c, w.name());
+                if (setter != null) {
+                    places.lead(w.value(), parameterPlace(keyOf(setter), 0));
+                } else if (program.declaring(c, w.name()) != null) {
+                    places.lead(w.value(), fieldPlace(c, w.name()));
+                }
             }
         }
     }
@@ -739,6 +805,9 @@ final class Flow {
             }
             default -> {
                 // what is kept weakly, deferred or wrapped is given out again by being called
+                if (use == FunctionUse.SAME && first != null) {
+                    to(result, first);
+                }
                 if (use == FunctionUse.WEAK && first != null) {
                     to(result, first);
                     places.held(result).add(WEAK);
