@@ -59,6 +59,8 @@ class HouseArchitectureTest {
                         "languages/java",
                         "languages/scripts",
                         "languages/python",
+                        "languages/javascript",
+                        "languages/values",
                         "drivers/jvm",
                         "checking",
                         "dispatch",
@@ -70,8 +72,13 @@ class HouseArchitectureTest {
         "core, java. org.jspecify. hausaufgabe.core.",
         "languages/java, java. javax.tools. javax.lang.model. com.sun.source. org.objectweb.asm. com.github.curiousoddman.rgxgen. org.jspecify. hausaufgabe.core."
                 + " hausaufgabe.language.",
-        "languages/scripts, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.scripts.",
-        "languages/python, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.scripts. hausaufgabe.language.python.",
+        "languages/values, java. com.github.curiousoddman.rgxgen. org.jspecify. hausaufgabe.core. hausaufgabe.language.values.",
+        "languages/scripts, java. com.fasterxml.jackson. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.values."
+                + " hausaufgabe.language.scripts.",
+        "languages/python, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.values. hausaufgabe.language.scripts."
+                + " hausaufgabe.language.python.",
+        "languages/javascript, java. org.treesitter. org.jspecify. hausaufgabe.core. hausaufgabe.language.values. hausaufgabe.language.scripts."
+                + " hausaufgabe.language.javascript.",
         "drivers/jvm, java. org.json. sun.misc. hausaufgabe.driver.",
         "checking, java. com.fasterxml. org.apache.commons.compress. org.yaml.snakeyaml. picocli. org.slf4j. org.jspecify. hausaufgabe.core. hausaufgabe.language. hausaufgabe.checking.",
         "dispatch, java. com.fasterxml. jakarta.jms. org.springframework.jms. org.springframework.context. org.apache.activemq. picocli. org.slf4j. org.jspecify."
