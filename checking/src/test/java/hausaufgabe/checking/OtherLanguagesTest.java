@@ -55,6 +55,8 @@ class OtherLanguagesTest {
             "strategy-switch",
             "template-copied",
             "template-method-copied",
+            "visitor-union-forgets",
+            "visitor-union-own-switch",
             "visitor-wrong");
 
     /** A person finds these wrong; that the last part overwrites what the others said is not seen yet. */

@@ -39,7 +39,7 @@ class PatternCommandTest {
         Files.writeString(file, out.toString());
 
         assertEquals(0, run("check", file.toString()), err.toString());
-        assertTrue(out.toString().contains("is a pattern: Visitor, 5 roles"), out.toString());
+        assertTrue(out.toString().contains("is a pattern: Visitor, 6 roles"), out.toString());
     }
 
     @Test

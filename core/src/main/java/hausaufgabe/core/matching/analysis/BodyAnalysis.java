@@ -14,6 +14,7 @@ import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Sentence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -440,6 +441,30 @@ public final class BodyAnalysis {
     }
 
     /** Asks for each kind and calls the operation that takes that kind. */
+    /** Whether it is what remains when all others have been asked for. */
+    private static boolean isLeftOver(Type t, Collection<Type> kinds, Set<String> asked) {
+        return kinds.size() > 1 && kinds.stream().allMatch(k -> k == t || asked.contains(k.id()));
+    }
+
+    /** Whether one of its operations does, which itself asks for at least one of the kinds. */
+    public Judgement dispatches(Type t, Query q) {
+        Judgement best = Judgement.unmet(q.words().say(t, " hands nothing on."), List.of());
+        for (Operation o : design.methodsOf(t)) {
+            boolean asks = o.body().stream()
+                    .anyMatch(f -> f instanceof Fact.Branch b
+                            && b.on() == Fact.Question.TYPE
+                            && q.role(0).stream().anyMatch(k -> k.id().equals(b.type())));
+            if (asks) {
+                Judgement j = dispatches(o, q);
+                if (j.is(Status.MET)) {
+                    return j;
+                }
+                best = j;
+            }
+        }
+        return best;
+    }
+
     public Judgement dispatches(Operation o, Query q) {
         Set<Type> handed = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
@@ -457,7 +482,7 @@ public final class BodyAnalysis {
                 boolean takes = called != null
                         && called.parameters().stream()
                                 .anyMatch(p -> p.type().type().equals(t.id()));
-                if (takes && asked.contains(t.id())) {
+                if (takes && (asked.contains(t.id()) || isLeftOver(t, q.role(0), asked))) {
                     handed.add(t);
                     places.add(Judgement.at(h.step().fact().span(), "handed on here"));
                 }

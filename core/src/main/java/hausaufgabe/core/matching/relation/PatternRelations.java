@@ -52,6 +52,7 @@ public final class PatternRelations {
 
     public static final JudgedRelation DISPATCHES = relation(
                     "hands each ROLE to its own OPERATION", "asks for each kind and calls what takes that kind")
+            .ofType((a, t, q) -> a.bodies().dispatches(t, q))
             .ofOperation((a, o, q) -> a.bodies().dispatches(o, q))
             .hangsOn(Scope.TEXT);
 

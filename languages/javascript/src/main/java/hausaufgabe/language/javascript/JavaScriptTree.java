@@ -1113,8 +1113,8 @@ final class JavaScriptTree {
                     if (bareType != null && bareType.is("function_type")) {
                         members.add(asked(bareType, key(field(m, "name"))));
                     } else {
-                        members.add(
-                                new Code.Field(key(field(m, "name")), List.of(), declared(m), null, false, m.span()));
+                        members.add(new Code.Field(
+                                key(field(m, "name")), onlyValue(bareType), declared(m), null, false, m.span()));
                     }
                 }
                 default -> {}
@@ -1122,6 +1122,17 @@ final class JavaScriptTree {
         }
         String mark = onlyCalled ? Marks.FUNCTION : Marks.INTERFACE;
         return new Code.ClassDefinition(name, List.of(Marks.mark(mark, span)), bases, List.of(), members, span);
+    }
+
+    /** The only value that a field can have by its type, as what it is marked with; empty where it can have others. */
+    private List<Expression> onlyValue(@Nullable SyntaxNode type) {
+        boolean isOne = type != null
+                && type.is("literal_type")
+                && !type.named().isEmpty()
+                && type.named().get(0).is("string");
+        return isOne
+                ? List.of(new Code.Literal(string(type.named().get(0)), Code.Literal.Kind.TEXT, type.span()))
+                : List.of();
     }
 
     /** An operation that is only promised, of a type that says how a function is called. */

@@ -470,6 +470,18 @@ final class BodyFacts {
         return c != null && c.isEnum ? c.id : null;
     }
 
+    /** The kinds of a union that the value of a field tells apart; empty where it is not such a field. */
+    private Map<String, ClassInfo> kinds(@Nullable Expression asked) {
+        ClassInfo union = asked instanceof Code.Member m ? typeOf(m.on()) : null;
+        return union == null ? Map.of() : program.toldApartBy(((Code.Member) asked).name(), union);
+    }
+
+    private void askKind(@Nullable ClassInfo kind, Expression of, Span span) {
+        if (kind != null) {
+            facts.add(new Fact.Branch(Question.TYPE, peek(of), kind.id, List.of(), span));
+        }
+    }
+
     private void match(Code.Match m) {
         List<Arm> arms = new ArrayList<>();
         boolean byType = m.cases().stream().anyMatch(c -> !c.types().isEmpty());
@@ -478,7 +490,11 @@ final class BodyFacts {
         }
         add(new Asked(byType ? Question.TYPE : Question.TAG, m.subject(), null, null), arms, m.span());
         Value subject = value(m.subject());
+        Map<String, ClassInfo> kinds = kinds(m.subject());
         for (Code.Case c : m.cases()) {
+            if (!kinds.isEmpty()) {
+                c.labels().forEach(l -> askKind(kinds.get(l), ((Code.Member) m.subject()).on(), c.span()));
+            }
             for (Expression t : c.types()) {
                 ClassInfo type = symbolOf(t) instanceof Program.OfClass x ? x.type() : null;
                 facts.add(new Fact.Branch(Question.TYPE, subject, type == null ? null : type.id, List.of(), c.span()));
@@ -557,6 +573,12 @@ final class BodyFacts {
         boolean compares = !Set.of("and", "or", "not").contains(o.operator());
         if (tells && compares) {
             add(asked, List.of(), o.span());
+        }
+        if (compares && asked.on() == Question.TAG && asked.label() != null) {
+            Map<String, ClassInfo> kinds = kinds(asked.subject());
+            if (!kinds.isEmpty()) {
+                askKind(kinds.get(asked.label()), ((Code.Member) asked.subject()).on(), o.span());
+            }
         }
         if (o.operator().equals("or") || o.operator().equals("and")) {
             return oneOf(all);

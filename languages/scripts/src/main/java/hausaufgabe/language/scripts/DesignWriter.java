@@ -121,7 +121,7 @@ public final class DesignWriter {
     }
 
     private boolean isAbstract(ClassInfo c) {
-        if (c.isPromise || c.isAbstractByName) {
+        if (c.isPromise && !c.isShape || c.isAbstractByName) {
             return true;
         }
         Set<String> answered = new HashSet<>();
@@ -255,7 +255,7 @@ public final class DesignWriter {
                 c.isLiteral && c.name.startsWith("object:") ? "anonymous" : c.name,
                 kind,
                 c.isLiteral && c.name.startsWith("object:") ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED,
-                new Type.Flags(c.isLiteral, false, false, visibility(c.node.name())),
+                new Type.Flags(c.isLiteral, c.isUnion, false, visibility(c.node.name())),
                 supertypes(c),
                 c.enclosing == null ? null : c.enclosing.id,
                 constants,
@@ -284,7 +284,7 @@ public final class DesignWriter {
         if (keeper != null) {
             keptByModule(c, keeper);
         }
-        if (!c.operations.containsKey(dialect.constructor()) && !onlyPromises) {
+        if (!c.operations.containsKey(dialect.constructor()) && !onlyPromises && !c.isShape) {
             implicitConstructor(c);
         }
         c.operations.values().forEach(o -> operation(c, o));

@@ -1127,8 +1127,21 @@ final class Flow {
         return of(variablePlace(m, name), 0);
     }
 
+    /** What was found out to be one of several kinds before it is handed on is what the parameter says. */
     TypeRef ofParameter(FunctionInfo o, int index) {
-        return of(parameterPlace(keyOf(o), index), 0);
+        TypeRef found = of(parameterPlace(keyOf(o), index), 0);
+        List<Code.Parameter> parameters = o.parameters(dialect);
+        Expression declared = index < parameters.size() ? parameters.get(index).declared() : null;
+        ClassInfo wide = program.classes.get(found.type());
+        if (declared != null && wide != null) {
+            Declared d = new Declared(program, o.module, o.type);
+            if (d.of(d.withoutNothing(declared)) instanceof Program.OfClass said
+                    && said.type() != wide
+                    && program.isBelow(said.type(), wide)) {
+                return ref(said.type());
+            }
+        }
+        return found;
     }
 
     TypeRef ofRecordPart(ClassInfo c, int index) {

@@ -76,6 +76,11 @@ final class Program {
         boolean isLiteral;
 
         boolean isFunction;
+        /** Whether it is a union, which nothing else can become. */
+        boolean isUnion;
+        /** Whether it says what is written down in objects of a union, which are of no class. */
+        boolean isShape;
+
         final List<Code.Field> initialised = new ArrayList<>();
         final List<Code.Parameter> recordParts = new ArrayList<>();
 
@@ -111,6 +116,17 @@ final class Program {
         FieldInfo(
                 String name, boolean isStatic, Span span, @Nullable Expression declared, @Nullable Expression initial) {
             this(name, isStatic, span, declared, initial, List.of());
+        }
+
+        /** The only text that it can hold; null where it is not known to be the only one. */
+        @Nullable
+        String onlyValue() {
+            for (Expression e : decorators) {
+                if (e instanceof Code.Literal l) {
+                    return l.text();
+                }
+            }
+            return initial instanceof Code.Literal l && l.kind() == Code.Literal.Kind.TEXT ? l.text() : null;
         }
     }
 
@@ -516,6 +532,26 @@ final class Program {
         }
     }
 
+    /**
+     * The kinds that a union is made of, by the value of a field that tells them apart.
+     *
+     * @return empty where that field does not tell all of them apart, or it is no union
+     */
+    Map<String, ClassInfo> toldApartBy(String field, ClassInfo union) {
+        Map<String, ClassInfo> kinds = new LinkedHashMap<>();
+        int all = 0;
+        for (ClassInfo c : classes.values()) {
+            if (union.isUnion && c.ownBases().contains(union)) {
+                all++;
+                FieldInfo f = c.fields.get(field);
+                if (f != null && f.onlyValue() != null) {
+                    kinds.put(f.onlyValue(), c);
+                }
+            }
+        }
+        return kinds.size() == all ? kinds : Map.of();
+    }
+
     private boolean isMarked(ClassInfo c, Dialect.ClassMark mark) {
         Set<String> marks = dialect.classMarks(mark);
         return !marks.isEmpty() && c.node.decorators().stream().anyMatch(d -> marks.contains(lastName(d)));
@@ -625,6 +661,11 @@ final class Program {
     private void settle(ClassInfo c) {
         c.isFunction = isMarked(c, Dialect.ClassMark.FUNCTION);
         c.isPromise |= c.isFunction || isMarked(c, Dialect.ClassMark.PROMISE) || isMarked(c, Dialect.ClassMark.UNION);
+        c.isUnion = isMarked(c, Dialect.ClassMark.UNION);
+        c.isShape = isMarked(c, Dialect.ClassMark.PROMISE)
+                && !c.hasOperations()
+                && c.ownBases().stream().anyMatch(b -> isMarked(b, Dialect.ClassMark.UNION))
+                && classes.values().stream().noneMatch(x -> x.ownBases().contains(c));
         c.isAbstractByName |= isMarked(c, Dialect.ClassMark.ABSTRACT);
         c.isEnum |= isMarked(c, Dialect.ClassMark.ENUM);
         for (Symbol b : c.bases) {

@@ -1,0 +1,1 @@
+public record Flag(char letter) implements Signal {}

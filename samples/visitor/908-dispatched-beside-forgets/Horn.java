@@ -1,0 +1,1 @@
+public record Horn(int seconds) implements Signal {}

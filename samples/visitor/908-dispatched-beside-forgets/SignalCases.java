@@ -1,0 +1,7 @@
+public interface SignalCases<R> {
+    R flag(Flag flag);
+
+    R horn(Horn horn);
+
+    R lamp(Lamp lamp);
+}
