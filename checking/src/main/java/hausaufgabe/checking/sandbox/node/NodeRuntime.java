@@ -2,16 +2,12 @@ package hausaufgabe.checking.sandbox.node;
 
 import hausaufgabe.checking.sandbox.DriverFolder;
 import hausaufgabe.checking.sandbox.DriverRuntime;
+import hausaufgabe.checking.sandbox.Installed;
 import hausaufgabe.core.notation.RunLimits;
-import java.io.File;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** JavaScript programs run on the Node.js of this machine: the distribution's own, else the first on the path. */
 public final class NodeRuntime implements DriverRuntime {
@@ -26,7 +22,7 @@ public final class NodeRuntime implements DriverRuntime {
 
     private static final String FOLDER = "javascript/";
 
-    private static final Optional<Interpreter> FOUND = find();
+    private static final Optional<Interpreter> FOUND = Installed.first("node", NodeRuntime::asked);
 
     private Path files;
 
@@ -36,35 +32,11 @@ public final class NodeRuntime implements DriverRuntime {
         }
     }
 
-    private static Optional<Interpreter> find() {
-        List<Path> places = new ArrayList<>(List.of(Path.of("/usr/bin/node")));
-        Stream.of(System.getenv().getOrDefault("PATH", "").split(File.pathSeparator))
-                .filter(folder -> !folder.isEmpty())
-                .map(folder -> Path.of(folder, "node"))
-                .forEach(places::add);
-        return places.stream()
-                .filter(Files::isExecutable)
-                .flatMap(p -> asked(p).stream())
-                .findFirst();
-    }
-
     private static Optional<Interpreter> asked(Path program) {
-        try {
-            Process p = new ProcessBuilder(program.toString(), "--version")
-                    .redirectErrorStream(true)
-                    .start();
-            String said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
-            if (p.waitFor() != 0 || !said.matches("v\\d+\\.\\d+\\.\\d+.*")) {
-                return Optional.empty();
-            }
-            Interpreter found = new Interpreter(program.toRealPath(), said);
-            return found.major() < OLDEST ? Optional.empty() : Optional.of(found);
-        } catch (IOException e) {
-            return Optional.empty();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return Optional.empty();
-        }
+        return Installed.said(List.of(program.toString(), "--version"))
+                .filter(said -> said.size() == 1 && said.get(0).matches("v\\d+\\.\\d+\\.\\d+.*"))
+                .flatMap(said -> Installed.real(program).map(real -> new Interpreter(real, said.get(0))))
+                .filter(found -> found.major() >= OLDEST);
     }
 
     private static Interpreter interpreter() {

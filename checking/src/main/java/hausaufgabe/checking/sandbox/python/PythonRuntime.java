@@ -2,11 +2,10 @@ package hausaufgabe.checking.sandbox.python;
 
 import hausaufgabe.checking.sandbox.DriverFolder;
 import hausaufgabe.checking.sandbox.DriverRuntime;
+import hausaufgabe.checking.sandbox.Installed;
 import hausaufgabe.core.notation.RunLimits;
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,45 +49,25 @@ public final class PythonRuntime implements DriverRuntime {
     /** Parts of the library for screens, and what leads around the language itself; none of which is shown. */
     private static final Pattern LEFT_OUT = Pattern.compile("_tkinter|_ctypes|_dbm|_gdbm|_curses|readline");
 
-    private static final Optional<Interpreter> FOUND = find();
+    private static final Optional<Interpreter> FOUND = Installed.first("python3", PythonRuntime::asked);
 
     private Path files;
 
     /** @param library folders of its library */
     private record Interpreter(Path program, List<Path> library, String version) {}
 
-    private static Optional<Interpreter> find() {
-        List<Path> places = new ArrayList<>(List.of(Path.of("/usr/bin/python3")));
-        Stream.of(System.getenv().getOrDefault("PATH", "").split(File.pathSeparator))
-                .filter(folder -> !folder.isEmpty())
-                .map(folder -> Path.of(folder, "python3"))
-                .forEach(places::add);
-        return places.stream()
-                .filter(Files::isExecutable)
-                .flatMap(p -> asked(p).stream())
-                .findFirst();
-    }
-
     private static Optional<Interpreter> asked(Path program) {
-        try {
-            Process p = new ProcessBuilder(program.toString(), "-I", "-S", "-c", QUESTION)
-                    .redirectErrorStream(true)
-                    .start();
-            List<String> said = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .toList();
-            if (p.waitFor() != 0 || said.size() < 5 || Integer.parseInt(said.get(0)) < OLDEST) {
-                return Optional.empty();
-            }
-            List<Path> library =
-                    Stream.of(said.get(2), said.get(3)).distinct().map(Path::of).toList();
-            return Optional.of(new Interpreter(Path.of(said.get(1)).toRealPath(), library, said.get(4)));
-        } catch (IOException | NumberFormatException e) {
-            return Optional.empty();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return Optional.empty();
-        }
+        return Installed.said(List.of(program.toString(), "-I", "-S", "-c", QUESTION))
+                .filter(said -> said.size() >= 5 && said.get(0).matches("\\d{1,4}"))
+                .filter(said -> Integer.parseInt(said.get(0)) >= OLDEST)
+                .flatMap(said -> Installed.real(Path.of(said.get(1)))
+                        .map(real -> new Interpreter(
+                                real,
+                                Stream.of(said.get(2), said.get(3))
+                                        .distinct()
+                                        .map(Path::of)
+                                        .toList(),
+                                said.get(4))));
     }
 
     private static Interpreter interpreter() {
