@@ -114,8 +114,8 @@ export function Times(props: {
           ))}
         </div>
         <p className="mt-1 text-[13px] text-soft">
-          All are judged by the same claims, scenarios and points. Starter code, tests and solutions can be
-          given in each.
+          All are judged by the same claims, scenarios and points. Starter code and solutions can be given in
+          each; tests of your own in Java (JUnit) and Python (unittest).
         </p>
       </fieldset>
       <div className="mt-5 grid max-w-[680px] grid-cols-2 gap-x-6 gap-y-4">
