@@ -35,8 +35,8 @@ class SettingJourneyTest extends Journey {
         points.press("Enter");
         choose("How many: some", "every", claim("delegates"));
         page.getByLabel("as text").check();
-        String text = stored("require held essential 5 \"{Context} keeps its algorithm");
-        assertTrue(text.contains("\n    contextOperation calls execute on strategy\n"), text);
+        String text = stored("\n    contextOperation calls execute on strategy\n");
+        assertTrue(text.contains("require held essential 5 \"{Context} keeps its algorithm"), text);
         assertTrue(text.contains("-- Strategy, in the forms students give it"), "comments stay");
 
         // as text, and the sentence follows

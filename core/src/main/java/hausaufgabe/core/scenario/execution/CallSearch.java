@@ -24,6 +24,9 @@ final class CallSearch {
     /** In how many rounds, after the first, doubles are told to answer otherwise. */
     private static final int OTHER_ANSWERS = 3;
 
+    /** How often one call is made again because it reached another one each time. */
+    private static final int MOST_TURNS = 4;
+
     private final ScenarioContext context;
     private final Design design;
     private final CallLog log;
@@ -158,7 +161,7 @@ final class CallSearch {
         for (List<RehearsedCall> life : replay.livesLike(on)) {
             int mark = context.transcript().mark();
             log.last().clear();
-            if (replay.play(life, on, with, listener, operations, attempts, () -> isHeard(step))) {
+            if (replay.play(life, on, with, listener, operations, attempts, new Turns(step, on, attempts))) {
                 return true;
             }
             context.transcript().dropSince(mark);
@@ -209,13 +212,14 @@ final class CallSearch {
             int done = log.last().size();
             log.setFree(
                     step.member().equals(Scenario.ANYTHING) && o.parameters().isEmpty());
+            Turns turns = new Turns(step, on, attempts);
             try {
                 log.attempt(step.on(), on, with.anew(), o, round, attempts);
             } catch (NoValueFound e) {
                 attempts.problem = attempts.problem == null ? e.getMessage() : attempts.problem;
             }
             log.setFree(false);
-            if (isHeard(step)) {
+            if (turns.isReached()) {
                 return true;
             }
             if (!first) {
@@ -229,6 +233,54 @@ final class CallSearch {
             }
         }
         return false;
+    }
+
+    /**
+     * Whether the awaited one is heard, or comes to be heard by the same call once more for as long as each reaches another of
+     * those that play its role: what takes one after the other comes to it in its turn. What the scenario names is only called
+     * as it says.
+     */
+    private final class Turns implements LifeReplay.Goal {
+        private final Step.Call step;
+        private final Referent on;
+        private final Attempts attempts;
+        private int others;
+
+        /** To be made before the calls. */
+        Turns(Step.Call step, Referent on, Attempts attempts) {
+            this.step = step;
+            this.on = on;
+            this.attempts = attempts;
+            this.others = heardByOthers(step);
+        }
+
+        /** To be asked after each call. */
+        @Override
+        public boolean isReached() throws DriverLost {
+            for (int i = 0; i < MOST_TURNS && !isHeard(step) && reachedAnother(); i++) {
+                MadeCall made = log.last().get(log.last().size() - 1);
+                log.attempt(step.on(), on, made.operation(), made.arguments(), attempts);
+            }
+            return isHeard(step);
+        }
+
+        private boolean reachedAnother() {
+            int before = others;
+            others = heardByOthers(step);
+            Answer last = log.answer();
+            return step.member().equals(Scenario.ANYTHING) && others > before && last != null && last.thrown() == null;
+        }
+    }
+
+    /** How often anything else in the scenario was asked for what is awaited of one. */
+    private int heardByOthers(Step.Call step) {
+        ObjectRef awaited = context.environment().get(step.awaited().variable()).object();
+        List<Operation> heard = context.binding().operations(step.awaited().member());
+        return context.environment().all().values().stream()
+                .map(Referent::object)
+                .filter(o -> o != null && !o.equals(awaited))
+                .mapToInt(o -> context.session().count(o, heard))
+                .sum();
     }
 
     /** Calls what else the object offers for being given something, so that it has something to work on. */

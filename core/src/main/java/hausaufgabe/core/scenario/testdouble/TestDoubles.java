@@ -193,9 +193,12 @@ public final class TestDoubles implements DoubleSource {
     private List<Input> answersOf(Operation o, Type type, boolean fluent, int round, int depth) throws DriverLost {
         TypeRef result = o.knownResult();
         if (givesItself(o, type)) {
-            return List.of(fluent || !o.parameters().isEmpty() ? new Input.Itself() : new Input.Nothing());
+            return List.of(
+                    fluent || !o.parameters().isEmpty()
+                            ? new Input.Itself()
+                            : anotherWithoutOne(type, round, depth).orElse(new Input.Nothing()));
         }
-        if (round % 2 == 1 && isReference(result)) {
+        if (isForNothing(round) && isReference(result)) {
             return List.of(language.absent(result));
         }
         if (language.isTruth(result.type())) {
@@ -207,6 +210,21 @@ public final class TestDoubles implements DoubleSource {
         } catch (NoValueFound e) {
             return List.of(new Input.Nothing());
         }
+    }
+
+    /**
+     * Another of the type, such as the inverse of a command, which has none itself, so that going on from one to the next comes
+     * to an end. Empty where none can be made, and where it is tried what comes of nothing.
+     */
+    private Optional<Input> anotherWithoutOne(Type type, int round, int depth) throws DriverLost {
+        return isForNothing(round) || depth > 0
+                ? Optional.empty()
+                : make(type, round, round, depth + 1).map(Input.class::cast);
+    }
+
+    /** Whether what answers otherwise now says that there is nothing: in every other round. */
+    private boolean isForNothing(int round) {
+        return answering && round % 2 == 1;
     }
 
     /** Whether nothing can stand for it, rather than something empty. */

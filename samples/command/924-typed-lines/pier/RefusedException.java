@@ -1,0 +1,7 @@
+package pier;
+
+public class RefusedException extends RuntimeException {
+    public RefusedException(String why) {
+        super(why);
+    }
+}
