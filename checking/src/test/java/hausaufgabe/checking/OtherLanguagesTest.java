@@ -47,6 +47,7 @@ class OtherLanguagesTest {
             "observer-forgets",
             "observer-never-told",
             "singleton-begins-anew",
+            "singleton-counter",
             "singleton-decorated-anew",
             "singleton-every-time",
             "strategy-asks-the-kind",

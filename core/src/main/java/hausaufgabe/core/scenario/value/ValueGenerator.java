@@ -412,18 +412,21 @@ public final class ValueGenerator implements ValueSource {
                 problems.add(e.getMessage());
             }
         }
-        for (Operation o : design.operations()) {
-            boolean gives = o.isMethod()
-                    && o.isStatic()
-                    && o.body().stream().anyMatch(f -> f instanceof Fact.Return r && makes(r.value(), type));
-            if (gives) {
-                ObjectRef made = tryWay(type, o, nothing(), new Choice(0, MentionedValues.NONE, 1), problems);
-                if (made != null) {
-                    return made;
-                }
+        for (Operation maker : makersOf(type)) {
+            ObjectRef made = tryWay(type, maker, nothing(), new Choice(0, MentionedValues.NONE, 1), problems);
+            if (made != null) {
+                return made;
             }
         }
         return null;
+    }
+
+    /** The static operations, of whatever type, that give back a new object of a type. */
+    private List<Operation> makersOf(Type type) {
+        return design.operations().stream()
+                .filter(o -> o.isMethod() && o.isStatic())
+                .filter(o -> o.body().stream().anyMatch(f -> f instanceof Fact.Return r && makes(r.value(), type)))
+                .toList();
     }
 
     private List<Field> heldIn(Type type) {
@@ -530,21 +533,52 @@ public final class ValueGenerator implements ValueSource {
         rehearsed.standIn(type.id());
     }
 
-    /** Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least. */
+    /**
+     * Ways to get an object of a type that others may use: first those that take what is offered, then those that ask least.
+     * Where a constructor wants a function, and another type hands it one, the object is rather had from there: a function is
+     * made for one purpose, and what stands in for it cannot serve it.
+     */
     public List<Operation> waysIn(Type type, ArgumentPool pool) {
-        Stream<Operation> constructors = design.operationsOf(type).stream()
+        Comparator<Operation> least =
+                Comparator.comparingInt(o -> o.parameters().size());
+        List<Operation> open = design.operationsOf(type).stream()
                 .filter(Operation::isConstructor)
-                .filter(o -> design.bodies().isOpen(o));
+                .filter(o -> design.bodies().isOpen(o))
+                .sorted(least)
+                .toList();
+        Stream<Operation> makers = open.stream().anyMatch(c -> wantsFunction(c, pool))
+                ? makersOf(type).stream()
+                        .filter(o ->
+                                !o.owner().equals(type.id()) && design.bodies().isOpen(o))
+                        .sorted(least)
+                : Stream.empty();
+        Stream<Operation> constructors = Stream.of(
+                        open.stream().filter(c -> !wantsFunction(c, pool)),
+                        makers,
+                        open.stream().filter(c -> wantsFunction(c, pool)))
+                .flatMap(s -> s);
         Stream<Operation> givers = design.operationsOf(type).stream()
                 .filter(o -> o.isMethod() && o.isStatic() && design.bodies().isOpen(o))
                 .filter(o -> o.result() != null && o.result().type().equals(type.id()));
         Comparator<Operation> taking = Comparator.comparingInt(o ->
                 -(int) o.parameters().stream().filter(p -> pool.fit(p.type())).count());
-        Comparator<Operation> least =
-                Comparator.comparingInt(o -> o.parameters().size());
-        return Stream.concat(constructors.sorted(least), givers.sorted(least))
-                .sorted(taking)
-                .toList();
+        return Stream.concat(constructors, givers.sorted(least)).sorted(taking).toList();
+    }
+
+    /** Whether a parameter, for which nothing is offered, takes what has but one operation and no type that realises it. */
+    private boolean wantsFunction(Operation constructor, ArgumentPool pool) {
+        return constructor.parameters().stream()
+                .filter(p -> !p.type().isContainer() && !pool.fit(p.type()))
+                .anyMatch(p -> design.type(p.type().type())
+                        .map(t -> design.isAbstraction(t)
+                                && design.realisationsOf(t).stream().noneMatch(Type::isNamed))
+                        .orElseGet(() -> isOnlyStoodInFor(p.type().type())));
+    }
+
+    /** Whether the program gets nothing of the library's type but what a double is. */
+    private boolean isOnlyStoodInFor(String type) {
+        return language.samples(type, MentionedValues.NONE).isEmpty()
+                && program.doubleOfLibrary(type).isPresent();
     }
 
     private static Request request(Type type, Operation way, List<Input> arguments) {

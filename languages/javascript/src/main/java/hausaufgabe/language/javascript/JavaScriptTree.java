@@ -53,6 +53,13 @@ final class JavaScriptTree {
     private final Set<String> maps = new HashSet<>();
     private final Set<String> indexed = new HashSet<>();
     private final Map<String, List<SyntaxNode>> prototypes = new LinkedHashMap<>();
+
+    /** What stands above a class that is written with prototypes. */
+    private final Map<String, String> prototypeBases = new LinkedHashMap<>();
+
+    /** The class above the one that is being read, where it is written with prototypes. */
+    private @Nullable String prototypeBase;
+
     private int made;
 
     private JavaScriptTree(SourceText text, String path) {
@@ -71,6 +78,10 @@ final class JavaScriptTree {
         List<Statement> body = new ArrayList<>();
         root.named().forEach(s -> tree.statement(s, body));
         return new Parsed(new Code.Module(path, moduleName(path), body, root.span()), tree.problems, root);
+    }
+
+    private static String lastOf(String module) {
+        return module.substring(module.lastIndexOf('.') + 1);
     }
 
     static String moduleName(String path) {
@@ -106,7 +117,10 @@ final class JavaScriptTree {
                 if (of != null) {
                     indexed.add(lastName(of));
                 }
+            } else if (n.is("call_expression")) {
+                linked(n);
             } else if (n.is("assignment_expression")) {
+                replaced(n);
                 SyntaxNode left = n.child("left");
                 SyntaxNode on = left == null || !left.is("member_expression") ? null : left.child("object");
                 boolean ofPrototype = on != null
@@ -119,6 +133,54 @@ final class JavaScriptTree {
                 }
             }
         });
+    }
+
+    /** A call that puts one prototype above another. */
+    private void linked(SyntaxNode call) {
+        String callee = text.of(field(call, "function"));
+        List<SyntaxNode> given = arguments(call);
+        if (given.size() != 2) {
+            return;
+        }
+        if (callee.equals("inherits") || callee.endsWith(".inherits")) {
+            above(text.of(given.get(0)), text.of(given.get(1)));
+        } else if (callee.equals("Object.setPrototypeOf")) {
+            above(ofPrototype(given.get(0)), ofPrototype(given.get(1)));
+        }
+    }
+
+    /** An assignment of a whole prototype: what is made of another one, or written down. */
+    private void replaced(SyntaxNode assignment) {
+        String type = ofPrototype(field(assignment, "left"));
+        SyntaxNode value = field(assignment, "right");
+        if (type == null || value == null) {
+            return;
+        }
+        if (value.is("call_expression") && text.of(field(value, "function")).equals("Object.create")) {
+            List<SyntaxNode> given = arguments(value);
+            above(type, given.isEmpty() ? null : ofPrototype(given.get(0)));
+        } else if (value.is("new_expression")) {
+            above(type, text.of(field(value, "constructor")));
+        } else if (value.is("object")) {
+            prototypes.computeIfAbsent(type, k -> new ArrayList<>()).addAll(value.named());
+        }
+    }
+
+    private void above(@Nullable String type, @Nullable String base) {
+        if (type != null && base != null) {
+            prototypes.computeIfAbsent(type, k -> new ArrayList<>());
+            prototypes.computeIfAbsent(base, k -> new ArrayList<>());
+            prototypeBases.put(type, base);
+        }
+    }
+
+    /** Whose prototype it is; null where it is none. */
+    private @Nullable String ofPrototype(@Nullable SyntaxNode n) {
+        return n != null
+                        && n.is("member_expression")
+                        && text.of(field(n, "property")).equals("prototype")
+                ? text.of(field(n, "object"))
+                : null;
     }
 
     private static void each(SyntaxNode n, java.util.function.Consumer<SyntaxNode> told) {
@@ -514,6 +576,10 @@ final class JavaScriptTree {
     }
 
     private boolean isOfPrototype(SyntaxNode left) {
+        String whole = ofPrototype(left);
+        if (whole != null && prototypes.containsKey(whole)) {
+            return true;
+        }
         SyntaxNode on = field(left, "object");
         return on != null
                 && on.is("member_expression")
@@ -758,8 +824,15 @@ final class JavaScriptTree {
                 }
             }
             case "arrow_function", "function_expression" -> into.add(function(value, as, List.of(), span, null));
-            default ->
-                into.add(new Code.Assign(new Code.Name(as, point(span, 0)), expression(value), null, false, span));
+            default -> {
+                String around = owner;
+                owner = lastOf(moduleName(path));
+                try {
+                    into.add(new Code.Assign(new Code.Name(as, point(span, 0)), expression(value), null, false, span));
+                } finally {
+                    owner = around;
+                }
+            }
         }
     }
 
@@ -777,16 +850,37 @@ final class JavaScriptTree {
     /** A class as it was written before there was a word for it. */
     private Code.ClassDefinition byPrototype(SyntaxNode n, String name) {
         List<Statement> members = new ArrayList<>();
+        prototypeBase = prototypeBases.get(name);
         members.add(function(n, Marks.CONSTRUCTOR, List.of(), n.span(), Marks.THIS));
         for (SyntaxNode a : prototypes.getOrDefault(name, List.of())) {
-            SyntaxNode value = field(a, "right");
+            if (a.is("method_definition")) {
+                method(a, new ArrayList<>(), false, members);
+                continue;
+            }
+            SyntaxNode value = field(a, a.is("pair") ? "value" : "right");
             SyntaxNode left = field(a, "left");
-            boolean isFunction = value != null && (value.is("function_expression") || value.is("arrow_function"));
-            if (isFunction && left != null) {
-                members.add(function(value, text.of(field(left, "property")), List.of(), a.span(), Marks.THIS));
+            String called = text.of(left == null ? field(a, "key") : field(left, "property"));
+            if (value != null && (value.is("function_expression") || value.is("arrow_function"))) {
+                members.add(function(value, called, List.of(), a.span(), Marks.THIS));
             }
         }
-        return new Code.ClassDefinition(name, List.of(), List.of(), List.of(), members, n.span());
+        List<Expression> bases =
+                prototypeBase == null ? List.of() : List.of(new Code.Name(prototypeBase, point(n.span(), 0)));
+        prototypeBase = null;
+        return new Code.ClassDefinition(name, List.of(), bases, List.of(), members, n.span());
+    }
+
+    /** What is called as that of the class above, which is written with prototypes; null where it is not. */
+    private @Nullable Expression calledAbove(SyntaxNode on, Span span) {
+        if (prototypeBase == null) {
+            return null;
+        }
+        Expression above = new Code.Call(new Code.Name(Marks.SUPER, on.span()), List.of(), point(on.span(), 0));
+        if (text.of(on).equals(prototypeBase)) {
+            return new Code.Member(above, Marks.CONSTRUCTOR, span);
+        }
+        boolean below = on.is("member_expression") && prototypeBase.equals(ofPrototype(field(on, "object")));
+        return below ? new Code.Member(above, text.of(field(on, "property")), span) : null;
     }
 
     /** @param self the name of the object inside; null for a function that is nobody's operation */
@@ -1539,7 +1633,9 @@ final class JavaScriptTree {
             boolean asFunction = on != null && (name.equals("call") || name.equals("apply"));
             if (asFunction) {
                 List<Code.Argument> all = given(n);
-                return new Code.Call(expression(on), all.isEmpty() ? all : all.subList(1, all.size()), span);
+                Expression above = calledAbove(on, callee.span());
+                return new Code.Call(
+                        above != null ? above : expression(on), all.isEmpty() ? all : all.subList(1, all.size()), span);
             }
         }
         return new Code.Call(expression(callee), given(n), span);

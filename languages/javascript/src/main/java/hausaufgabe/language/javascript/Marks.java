@@ -28,7 +28,7 @@ final class Marks {
     /** What a module gives out as a whole. */
     static final String DEFAULT = "default";
     /** What a module gives out when it is asked for as a whole, as older modules are. */
-    static final String WHOLE = "#exports";
+    static final String WHOLE = Code.WHOLE;
 
     static final String CONSTRUCTOR = "constructor";
     static final String SUPER = "super";

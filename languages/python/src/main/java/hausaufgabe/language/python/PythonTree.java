@@ -13,6 +13,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.treesitter.TreeSitterPython;
 
@@ -39,6 +41,11 @@ final class PythonTree {
 
     private final SourceText text;
     private final List<Diagnostic> problems = new ArrayList<>();
+
+    /** The class that is being read, where its declared fields make its constructor. */
+    private @Nullable RecordClass record;
+
+    private record RecordClass(String name, List<String> parts) {}
 
     private PythonTree(SourceText text) {
         this.text = text;
@@ -355,8 +362,34 @@ final class PythonTree {
                 }
             }
         }
-        return new Code.ClassDefinition(
-                text.of(field(n, "name")), decorators, bases, options, block(field(n, "body")), span);
+        RecordClass around = record;
+        String name = text.of(field(n, "name"));
+        boolean isRecord = Stream.concat(decorators.stream(), bases.stream())
+                .map(e -> e instanceof Code.Call c ? c.callee() : e)
+                .map(PythonTree::lastName)
+                .anyMatch(Set.of("dataclass", "NamedTuple")::contains);
+        record = isRecord ? new RecordClass(name, declared(field(n, "body"))) : null;
+        try {
+            return new Code.ClassDefinition(name, decorators, bases, options, block(field(n, "body")), span);
+        } finally {
+            record = around;
+        }
+    }
+
+    private static String lastName(Expression e) {
+        return e instanceof Code.Member m ? m.name() : e instanceof Code.Name n ? n.name() : "";
+    }
+
+    /** The names that a class's body declares with a type. */
+    private List<String> declared(@Nullable SyntaxNode body) {
+        return body == null
+                ? List.of()
+                : named(body).stream()
+                        .flatMap(s -> named(s).stream())
+                        .filter(a -> a.type().equals("assignment") && field(a, "type") != null)
+                        .filter(a -> !text.of(field(a, "type")).contains("ClassVar"))
+                        .map(a -> text.of(field(a, "left")))
+                        .toList();
     }
 
     private List<Code.Parameter> parameters(@Nullable SyntaxNode n) {
@@ -618,7 +651,34 @@ final class PythonTree {
                 }
             }
         }
-        return new Code.Call(expression(field(n, "function")), arguments, span);
+        Expression callee = expression(field(n, "function"));
+        Code.Call another = another(callee, arguments, span);
+        return another != null ? another : new Code.Call(callee, arguments, span);
+    }
+
+    /** A record that makes another one like itself, with some of its parts replaced, said as making it; null for other calls. */
+    private Code.@Nullable Call another(Expression callee, List<Code.Argument> arguments, Span span) {
+        boolean ofItself = callee instanceof Code.Member m
+                && m.name().equals("_replace")
+                && m.on() instanceof Code.Name n
+                && n.name().equals("self");
+        boolean byFunction = lastName(callee).equals("replace")
+                && !arguments.isEmpty()
+                && arguments.get(0).value() instanceof Code.Name n
+                && n.name().equals("self");
+        List<Code.Argument> changed = byFunction ? arguments.subList(1, arguments.size()) : arguments;
+        if (record == null || !ofItself && !byFunction || changed.stream().anyMatch(a -> a.name() == null)) {
+            return null;
+        }
+        List<Code.Argument> all = new ArrayList<>();
+        for (String part : record.parts()) {
+            all.add(changed.stream()
+                    .filter(a -> part.equals(a.name()))
+                    .findFirst()
+                    .orElseGet(() -> new Code.Argument(
+                            part, new Code.Member(new Code.Name("self", callee.span()), part, callee.span()), false)));
+        }
+        return new Code.Call(new Code.Name(record.name(), callee.span()), all, span);
     }
 
     private Expression dictionary(SyntaxNode n, Span span) {

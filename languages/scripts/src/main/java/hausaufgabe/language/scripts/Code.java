@@ -10,6 +10,9 @@ public final class Code {
     /** What a decorator begins with that says what a written object is called after. */
     public static final String CALLED = "#called ";
 
+    /** The name under which a module gives out one thing in its own place, where it does. */
+    public static final String WHOLE = "#exports";
+
     private Code() {}
 
     /**

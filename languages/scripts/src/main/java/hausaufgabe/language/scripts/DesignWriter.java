@@ -50,6 +50,7 @@ public final class DesignWriter {
         this.dialect = dialect;
         this.texts = texts;
         abstractByOverriding();
+        abstractByUse();
         this.flow = new Flow(program);
         this.writes = new Writes(program);
         this.kept = new KeptObjects(program, writes);
@@ -111,6 +112,26 @@ public final class DesignWriter {
                 o.isAbstract |= promised;
             }
         }
+    }
+
+    /** Where nobody makes or hands on what is only extended, and all below have something of their own, it is what they share. */
+    private void abstractByUse() {
+        Set<ClassInfo> used = UsedClasses.of(program);
+        for (ClassInfo c : program.classes.values()) {
+            List<ClassInfo> below = program.classes.values().stream()
+                    .filter(x -> x != c && program.isBelow(x, c))
+                    .toList();
+            c.isAbstractByName |=
+                    below.size() > 1 && !used.contains(c) && below.stream().allMatch(x -> overridesAny(x, c));
+        }
+    }
+
+    private boolean overridesAny(ClassInfo below, ClassInfo above) {
+        return program.line(below).stream()
+                .takeWhile(x -> x != above)
+                .flatMap(x -> x.operations.values().stream())
+                .anyMatch(o -> !o.isConstructor
+                        && program.operation(above, o.node.name()).isPresent());
     }
 
     /** Whether nothing is done here, or only refused. */
@@ -182,8 +203,93 @@ public final class DesignWriter {
             Frame frame = Frame.of(program, m);
             loaded(m, frame);
             m.functions.forEach(this::function);
+            if (isOneForAll(m)) {
+                oneForAll(m);
+            }
         }
         m.classes.forEach(this::type);
+    }
+
+    /**
+     * Whether a module is what a program has one of: others import it, its functions share variables that they change, and
+     * nothing else in the program gives out an object of its own.
+     */
+    private boolean isOneForAll(ModuleInfo m) {
+        return m.classes.isEmpty()
+                && program.modules.values().stream().anyMatch(x -> x != m && imports(x, m))
+                && operations.stream()
+                        .filter(o -> o.owner().equals(m.id()) && o.role() == Role.METHOD)
+                        .flatMap(o -> o.body().stream())
+                        .anyMatch(f -> changes(f, m))
+                && program.classes.values().stream().noneMatch(this::isMeantAsOne)
+                && program.modules.values().stream()
+                        .flatMap(x -> x.functions.stream())
+                        .noneMatch(this::isWayIn);
+    }
+
+    /** Whether a class gives out an object of its own, or would have reason to: it is made in several places, always alike. */
+    private boolean isMeantAsOne(ClassInfo c) {
+        boolean alike = program.operation(c, dialect.constructor())
+                        .map(o -> o.parameters(dialect).isEmpty())
+                        .orElse(true)
+                && program.recordParts(c).isEmpty();
+        return kept.of(c) != null
+                || writes.keeperOf(c) != null
+                || writes.makesItself(c)
+                || alike && !c.fields.isEmpty() && writes.places(c) > 1;
+    }
+
+    /** Whether a function that takes nothing gives out a new object. */
+    private boolean isWayIn(FunctionInfo o) {
+        return o.node.parameters().isEmpty()
+                && o.node.body().stream()
+                        .anyMatch(s -> s instanceof Code.Return r
+                                && r.value() instanceof Code.Call made
+                                && program.meaning(made.callee(), o.module, null) instanceof Program.OfClass);
+    }
+
+    private static boolean imports(ModuleInfo m, ModuleInfo from) {
+        return m.names.values().stream()
+                .anyMatch(s -> s instanceof Program.OfModule x && x.module() == from
+                        || s instanceof Program.OfFunction f && f.function().module == from);
+    }
+
+    /** Whether a variable of the module is changed, or what it contains. */
+    private static boolean changes(Fact f, ModuleInfo m) {
+        return f instanceof Fact.Write w && w.field().startsWith(m.id() + "#")
+                || f instanceof Fact.Put p && isOf(p.container(), m)
+                || f instanceof Fact.Remove r && isOf(r.container(), m);
+    }
+
+    private static boolean isOf(Value container, ModuleInfo m) {
+        return container instanceof Value.OfField x && x.field().startsWith(m.id() + "#");
+    }
+
+    /** Who imports a module gets the one there is, which nobody can make a second time. */
+    private void oneForAll(ModuleInfo m) {
+        String name = m.id().substring(m.id().lastIndexOf('.') + 1);
+        Span span = m.node.span();
+        String field = m.id() + "#";
+        fields.add(
+                new Field(field, m.id(), name, TypeRef.of(m.id(), name), true, true, false, Visibility.PUBLIC, span));
+        List<Fact> facts = List.of(
+                new Fact.Create(m.id(), null, List.of(), span),
+                new Fact.Write(field, UNKNOWN, new Value.New(m.id(), span), span));
+        operations.add(plain(m.id() + "#kept()", m.id(), "load", Role.INITIALISER, facts, List.of(), span));
+        operations.add(new Operation(
+                m.id() + "#new()",
+                m.id(),
+                name,
+                Role.CONSTRUCTOR,
+                EnumSet.of(Trait.IMPLICIT),
+                Visibility.PRIVATE,
+                List.of(),
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                span));
     }
 
     private void loaded(ModuleInfo m, Frame frame) {
@@ -433,8 +539,16 @@ public final class DesignWriter {
     /** Takes what the constructor above takes, where there is one. */
     private void implicitConstructor(ClassInfo c) {
         FunctionInfo above = program.operation(c, dialect.constructor()).orElse(null);
-        List<Code.Parameter> taken =
-                above == null || !c.recordParts.isEmpty() ? program.recordParts(c) : above.parameters(dialect);
+        boolean byParts = above == null || !c.recordParts.isEmpty();
+        List<Code.Parameter> taken = byParts ? program.recordParts(c) : above.parameters(dialect);
+        List<Code.Parameter> required = byParts ? program.requiredParts(c) : taken;
+        implicitConstructor(c, above, taken);
+        if (required.size() < taken.size()) {
+            implicitConstructor(c, above, required);
+        }
+    }
+
+    private void implicitConstructor(ClassInfo c, @Nullable FunctionInfo above, List<Code.Parameter> taken) {
         List<Operation.Parameter> parameters = new ArrayList<>();
         List<Value> handed = new ArrayList<>();
         List<Fact> facts = new ArrayList<>();

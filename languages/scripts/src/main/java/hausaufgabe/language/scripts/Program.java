@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What a program declares, and what its names mean. */
@@ -354,7 +355,7 @@ final class Program {
             for (Code.Name n : targets(a.target())) {
                 boolean part = info.isRecord && a.declared() != null && !isForAll(a.declared());
                 info.fields.put(n.name(), new FieldInfo(n.name(), !part, n.span(), a.declared(), a.value()));
-                if (part) {
+                if (part && !isField(a.value(), "init")) {
                     info.recordParts.add(
                             new Code.Parameter(n.name(), a.declared(), a.value(), Code.Parameter.Kind.USUAL));
                 }
@@ -372,6 +373,22 @@ final class Program {
         Collections.reverse(line);
         line.forEach(x -> x.recordParts.forEach(p -> all.put(p.name(), p)));
         return List.copyOf(all.values());
+    }
+
+    /** Those parts of a record that have to be given when one is made. */
+    List<Code.Parameter> requiredParts(ClassInfo c) {
+        return recordParts(c).stream()
+                .filter(p -> p.initial() == null
+                        || isField(p.initial(), "") && !isField(p.initial(), "default", "default_factory"))
+                .toList();
+    }
+
+    /** Whether it says something of a record's part, and that by one of the names; an empty name stands for anything. */
+    private static boolean isField(@Nullable Expression initial, String... says) {
+        return initial instanceof Code.Call c
+                && lastName(c.callee()).equals("field")
+                && Stream.of(says)
+                        .anyMatch(s -> s.isEmpty() || c.arguments().stream().anyMatch(a -> s.equals(a.name())));
     }
 
     private static boolean isForAll(Expression declared) {
@@ -466,7 +483,7 @@ final class Program {
         if (from != null) {
             Symbol s = from.names.get(i.name());
             if (s == null) {
-                ModuleInfo sub = module(m, i.module() + "." + i.name());
+                ModuleInfo sub = i.name().equals(Code.WHOLE) ? from : module(m, i.module() + "." + i.name());
                 return sub != null ? new OfModule(sub) : new Missing(i.name());
             }
             return s;

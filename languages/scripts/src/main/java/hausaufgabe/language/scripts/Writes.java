@@ -32,11 +32,11 @@ final class Writes {
             m.body.forEach(s -> {
                 if (s instanceof Code.Assign a && a.target() instanceof Code.Name n) {
                     assigned.merge(m.id() + "." + n.name(), 1, Integer::sum);
-                    if (a.value() instanceof Code.Call call
-                            && program.meaning(call.callee(), m, null) instanceof Program.OfClass k) {
-                        byModules.merge(k.type().id, 1, Integer::sum);
-                        keepers.put(k.type().id, new Program.OfVariable(m, n.name()));
-                        call.arguments().forEach(x -> look(x.value(), null, null, m));
+                    ClassInfo made = a.value() == null ? null : madeBy(a.value(), m);
+                    if (made != null) {
+                        byModules.merge(made.id, 1, Integer::sum);
+                        keepers.put(made.id, new Program.OfVariable(m, n.name()));
+                        arguments(a.value()).forEach(x -> look(x.value(), null, null, m));
                         return;
                     }
                 }
@@ -52,6 +52,20 @@ final class Writes {
                 o.node.body().forEach(s -> look(s, c, o, c.module));
             }
         }
+    }
+
+    /** The class of the object that is made; null where none is. */
+    private @Nullable ClassInfo madeBy(Expression e, Program.ModuleInfo m) {
+        if (e instanceof Code.Made x) {
+            return program.made(x);
+        }
+        return e instanceof Code.Call call && program.meaning(call.callee(), m, null) instanceof Program.OfClass k
+                ? k.type()
+                : null;
+    }
+
+    private static List<Code.Argument> arguments(Expression made) {
+        return made instanceof Code.Made x ? x.arguments() : ((Code.Call) made).arguments();
     }
 
     /** Whether a field of the class is written after its object was made. */

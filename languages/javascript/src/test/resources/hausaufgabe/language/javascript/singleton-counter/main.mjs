@@ -1,0 +1,4 @@
+import { registry } from './registry.mjs';
+
+registry().enter('Seeschwalbe');
+console.log(registry().numberOf('Seeschwalbe'));
