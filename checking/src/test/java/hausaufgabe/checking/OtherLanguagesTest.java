@@ -56,6 +56,7 @@ class OtherLanguagesTest {
             "strategy-switch",
             "template-copied",
             "template-method-copied",
+            "visitor-dispatch-forgets",
             "visitor-union-forgets",
             "visitor-union-own-switch",
             "visitor-wrong");

@@ -99,6 +99,8 @@ public sealed interface Fact {
     enum Question {
         NULL,
         TYPE,
+        /** Of what kind it is, where nobody names the kinds: what is done is found by the kind itself. */
+        TABLE,
         TAG,
         OTHER
     }

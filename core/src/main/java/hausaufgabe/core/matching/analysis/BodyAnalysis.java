@@ -440,7 +440,10 @@ public final class BodyAnalysis {
         return field.owner().equals(o.owner()) || design.realises(o.owner(), field.owner());
     }
 
-    /** Asks for each kind and calls the operation that takes that kind. */
+    private static boolean asksForKind(Fact.Branch b) {
+        return b.on() == Fact.Question.TYPE || b.on() == Fact.Question.TABLE;
+    }
+
     /** Whether it is what remains when all others have been asked for. */
     private static boolean isLeftOver(Type t, Collection<Type> kinds, Set<String> asked) {
         return kinds.size() > 1 && kinds.stream().allMatch(k -> k == t || asked.contains(k.id()));
@@ -452,7 +455,7 @@ public final class BodyAnalysis {
         for (Operation o : design.methodsOf(t)) {
             boolean asks = o.body().stream()
                     .anyMatch(f -> f instanceof Fact.Branch b
-                            && b.on() == Fact.Question.TYPE
+                            && asksForKind(b)
                             && q.role(0).stream().anyMatch(k -> k.id().equals(b.type())));
             if (asks) {
                 Judgement j = dispatches(o, q);
@@ -465,12 +468,13 @@ public final class BodyAnalysis {
         return best;
     }
 
+    /** Asks for each kind and calls the operation that takes that kind. */
     public Judgement dispatches(Operation o, Query q) {
         Set<Type> handed = new LinkedHashSet<>();
         List<Evidence> places = new ArrayList<>();
         Set<String> asked = new LinkedHashSet<>();
         for (Bodies.ReachedFact s : reach.from(o)) {
-            if (s.fact() instanceof Fact.Branch b && b.on() == Fact.Question.TYPE && b.type() != null) {
+            if (s.fact() instanceof Fact.Branch b && asksForKind(b) && b.type() != null) {
                 asked.add(b.type());
             }
         }

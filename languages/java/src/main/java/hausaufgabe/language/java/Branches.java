@@ -275,7 +275,7 @@ final class Branches {
 
     private static int rank(Question q) {
         return switch (q) {
-            case TYPE -> 3;
+            case TYPE, TABLE -> 3;
             case TAG -> 2;
             case NULL -> 1;
             case OTHER -> 0;

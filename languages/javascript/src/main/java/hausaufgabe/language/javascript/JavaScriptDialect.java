@@ -189,6 +189,11 @@ final class JavaScriptDialect implements Dialect {
     }
 
     @Override
+    public boolean dropsArguments() {
+        return true;
+    }
+
+    @Override
     public Set<String> classOperations() {
         return Set.of(Marks.STATIC);
     }

@@ -12,7 +12,7 @@ final class Marks {
     static final String ABSTRACT = "#abstract";
     static final String INTERFACE = "#interface";
     static final String FUNCTION = "#function";
-    static final String UNION = "#union";
+    static final String UNION = Code.UNION;
     static final String ENUM = "#enum";
     static final String PRIVATE = "#private";
     static final String PROTECTED = "#protected";

@@ -361,6 +361,11 @@ final class PythonDialect implements Dialect {
     }
 
     @Override
+    public String toldOfClassesBelow() {
+        return "__init_subclass__";
+    }
+
+    @Override
     public Set<String> classOperations() {
         return Set.of("classmethod");
     }

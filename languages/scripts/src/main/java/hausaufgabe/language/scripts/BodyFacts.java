@@ -387,7 +387,7 @@ final class BodyFacts {
 
     private static int rank(Question q) {
         return switch (q) {
-            case TYPE -> 3;
+            case TYPE, TABLE -> 3;
             case TAG -> 2;
             case NULL -> 1;
             case OTHER -> 0;
@@ -485,10 +485,12 @@ final class BodyFacts {
     private void match(Code.Match m) {
         List<Arm> arms = new ArrayList<>();
         boolean byType = m.cases().stream().anyMatch(c -> !c.types().isEmpty());
+        boolean byTable = m.cases().stream().flatMap(c -> c.types().stream()).anyMatch(BodyFacts::isOfTable);
+        Question question = byTable ? Question.TABLE : byType ? Question.TYPE : Question.TAG;
         for (Code.Case c : m.cases()) {
             arms.add(arm(c.body(), c.labels(), c.isDefault(), c.span()));
         }
-        add(new Asked(byType ? Question.TYPE : Question.TAG, m.subject(), null, null), arms, m.span());
+        add(new Asked(question, m.subject(), null, null), arms, m.span());
         Value subject = value(m.subject());
         Map<String, ClassInfo> kinds = kinds(m.subject());
         for (Code.Case c : m.cases()) {
@@ -497,11 +499,15 @@ final class BodyFacts {
             }
             for (Expression t : c.types()) {
                 ClassInfo type = symbolOf(t) instanceof Program.OfClass x ? x.type() : null;
-                facts.add(new Fact.Branch(Question.TYPE, subject, type == null ? null : type.id, List.of(), c.span()));
+                facts.add(new Fact.Branch(question, subject, type == null ? null : type.id, List.of(), c.span()));
             }
             c.bound().forEach(n -> put(frame, n, subject));
             c.body().forEach(this::follow);
         }
+    }
+
+    private static boolean isOfTable(Expression type) {
+        return type instanceof Code.Name n && n.name().startsWith(Code.KIND);
     }
 
     // values

@@ -10,6 +10,21 @@ public final class Code {
     /** What a decorator begins with that says what a written object is called after. */
     public static final String CALLED = "#called ";
 
+    /** What a decorator begins with that says how a class is called that nobody wrote down as one. */
+    static final String SHOWN = "#shown ";
+
+    /** A decorator of what is only promised, though nobody wrote it down. */
+    static final String PROMISE = "#promise";
+
+    /** A decorator of what nobody wrote down and yet is done. */
+    static final String GIVEN = "#given";
+
+    /** A decorator of a class whose options are all there are of it. */
+    public static final String UNION = "#union";
+
+    /** What a name begins with that is a class's id, wherever it stands: the class is found by a table rather than asked for. */
+    static final String KIND = "#kind:";
+
     /** The name under which a module gives out one thing in its own place, where it does. */
     public static final String WHOLE = "#exports";
 

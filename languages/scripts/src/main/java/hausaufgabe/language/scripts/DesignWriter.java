@@ -46,7 +46,7 @@ public final class DesignWriter {
     private final Set<String> written = new HashSet<>();
 
     private DesignWriter(Dialect dialect, List<Code.Module> modules, Map<String, String> texts) {
-        this.program = new Program(dialect, modules);
+        this.program = new Program(dialect, KindTables.saidOutLoud(modules));
         this.dialect = dialect;
         this.texts = texts;
         abstractByOverriding();
@@ -98,6 +98,12 @@ public final class DesignWriter {
             List<ClassInfo> below = program.classes.values().stream()
                     .filter(x -> x != c && program.isBelow(x, c))
                     .toList();
+            for (FunctionInfo o : c.operations.values()) {
+                // what refuses and is nowhere done is what is done where nothing else is
+                o.isAbstract &= o.isLabelledAbstract
+                        || below.isEmpty()
+                        || below.stream().anyMatch(x -> x.operations.containsKey(o.node.name()));
+            }
             List<ClassInfo> lowest = below.stream()
                     .filter(x -> below.stream().noneMatch(y -> y != x && program.isBelow(y, x)))
                     .toList();
@@ -114,24 +120,15 @@ public final class DesignWriter {
         }
     }
 
-    /** Where nobody makes or hands on what is only extended, and all below have something of their own, it is what they share. */
+    /** What nobody makes or hands on, but several extend, is what those share. */
     private void abstractByUse() {
         Set<ClassInfo> used = UsedClasses.of(program);
         for (ClassInfo c : program.classes.values()) {
-            List<ClassInfo> below = program.classes.values().stream()
+            long below = program.classes.values().stream()
                     .filter(x -> x != c && program.isBelow(x, c))
-                    .toList();
-            c.isAbstractByName |=
-                    below.size() > 1 && !used.contains(c) && below.stream().allMatch(x -> overridesAny(x, c));
+                    .count();
+            c.isAbstractByName |= below > 1 && !used.contains(c);
         }
-    }
-
-    private boolean overridesAny(ClassInfo below, ClassInfo above) {
-        return program.line(below).stream()
-                .takeWhile(x -> x != above)
-                .flatMap(x -> x.operations.values().stream())
-                .anyMatch(o -> !o.isConstructor
-                        && program.operation(above, o.node.name()).isPresent());
     }
 
     /** Whether nothing is done here, or only refused. */
@@ -360,7 +357,7 @@ public final class DesignWriter {
                 c.id,
                 c.isLiteral && c.name.startsWith("object:") ? "anonymous" : c.name,
                 kind,
-                c.isLiteral && c.name.startsWith("object:") ? Type.Origin.ANONYMOUS : Type.Origin.DECLARED,
+                originOf(c),
                 new Type.Flags(c.isLiteral, c.isUnion, false, visibility(c.node.name())),
                 supertypes(c),
                 c.enclosing == null ? null : c.enclosing.id,
@@ -396,6 +393,15 @@ public final class DesignWriter {
         c.operations.values().forEach(o -> operation(c, o));
         c.setters.values().forEach(o -> operation(c, o));
         c.inner.forEach(this::type);
+    }
+
+    private static Type.Origin originOf(ClassInfo c) {
+        if (c.isLiteral && c.name.startsWith("object:")) {
+            return Type.Origin.ANONYMOUS;
+        }
+        boolean implied =
+                c.node.decorators().stream().anyMatch(d -> Program.lastName(d).equals(Code.PROMISE));
+        return implied ? Type.Origin.IMPLIED : Type.Origin.DECLARED;
     }
 
     private List<TypeRef> supertypes(ClassInfo c) {
@@ -742,15 +748,20 @@ public final class DesignWriter {
         }
     }
 
+    /** One that does what is asked: where some leave out what they have no use for, one that takes all of it; null for none. */
     private @Nullable FunctionInfo like(Implied i, String name) {
+        FunctionInfo like = null;
         for (String id : i.realisedBy()) {
             ClassInfo c = program.classes.get(id);
             FunctionInfo o = c == null ? null : program.operation(c, name).orElse(null);
-            if (o != null) {
-                return o;
-            }
+            boolean takesMore = like != null && o != null && dialect.dropsArguments() && needs(o) > needs(like);
+            like = like == null || takesMore ? o : like;
         }
-        return null;
+        return like;
+    }
+
+    private long needs(FunctionInfo o) {
+        return o.parameters(dialect).stream().filter(p -> p.initial() == null).count();
     }
 
     /** One of those that give something back when they are asked; null where none does. */

@@ -16,6 +16,11 @@ public interface Dialect {
     /** What the first parameter of an operation stands for is not among its parameters. */
     boolean namesSelf();
 
+    /** Whether a function may be given more than it takes. */
+    default boolean dropsArguments() {
+        return false;
+    }
+
     /** The name by which what is above is asked, such as {@code super}. */
     String above();
 
@@ -58,6 +63,11 @@ public interface Dialect {
     Set<String> statics();
 
     Set<String> classOperations();
+
+    /** The operation that each class below is told to as it is declared, with that class in the place of the object; empty for none. */
+    default String toldOfClassesBelow() {
+        return "";
+    }
 
     Set<String> abstracts();
 

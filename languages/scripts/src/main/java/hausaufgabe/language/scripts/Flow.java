@@ -506,6 +506,20 @@ final class Flow {
         Frame self = frame.withSelf(n.name());
         if (self != null && self.type != null) {
             String place = "self " + self.key;
+            if (self.selfIsClass && isToldOfClassesBelow(self)) {
+                program.classes.values().stream()
+                        .filter(c -> c != self.type && program.isBelow(c, self.type))
+                        .forEach(c -> places.held(place)
+                                .add(functionValue(
+                                        c.node.span(),
+                                        List.of(),
+                                        null,
+                                        null,
+                                        new Program.OfClass(c),
+                                        null,
+                                        List.of())));
+                return at("v", n.span(), place);
+            }
             if (self.selfIsClass) {
                 places.held(place)
                         .add(functionValue(
@@ -521,6 +535,14 @@ final class Flow {
             return localPlace(holding, n.name());
         }
         return symbol(symbolOf(n, frame), n.span());
+    }
+
+    private boolean isToldOfClassesBelow(Frame self) {
+        String operation = dialect.toldOfClassesBelow();
+        return !operation.isEmpty()
+                && self.type != null
+                && self.type.operations.containsKey(operation)
+                && self.key.equals(self.type.operations.get(operation).id);
     }
 
     /** The object itself is handed on as it is, but what else stands there is not asked of it. */

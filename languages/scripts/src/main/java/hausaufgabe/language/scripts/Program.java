@@ -326,8 +326,10 @@ final class Program {
         }
         String shown = c.decorators().stream()
                 .map(Program::lastName)
-                .filter(d -> d.startsWith(Code.CALLED))
-                .map(d -> d.substring(Code.CALLED.length()) + " (anonymous)")
+                .filter(d -> d.startsWith(Code.CALLED) || d.startsWith(Code.SHOWN))
+                .map(d -> d.startsWith(Code.SHOWN)
+                        ? d.substring(Code.SHOWN.length())
+                        : d.substring(Code.CALLED.length()) + " (anonymous)")
                 .findFirst()
                 .orElse(name);
         ClassInfo info = new ClassInfo(id, shown, c, m, around);
@@ -407,14 +409,19 @@ final class Program {
         o.isConstructor = f.name().equals(dialect.constructor());
         o.isOfClass =
                 f.decorators().stream().anyMatch(d -> dialect.classOperations().contains(lastName(d)))
-                        || f.name().equals("__new__");
-        o.isLabelledAbstract =
-                f.decorators().stream().anyMatch(d -> dialect.abstracts().contains(lastName(d)));
+                        || f.name().equals("__new__")
+                        || f.name().equals(dialect.toldOfClassesBelow());
+        o.isLabelledAbstract = f.decorators().stream()
+                .map(Program::lastName)
+                .anyMatch(d -> dialect.abstracts().contains(d) || d.equals(Code.PROMISE));
         o.isProperty =
                 f.decorators().stream().anyMatch(d -> dialect.properties().contains(lastName(d)));
         o.isSetter = f.decorators().stream()
                 .anyMatch(d -> d instanceof Code.Member x && x.name().equals("setter"));
         o.isAbstract = o.isLabelledAbstract || onlyRefuses(f.body());
+        o.isWritten = f.decorators().stream()
+                .map(Program::lastName)
+                .noneMatch(d -> d.equals(Code.PROMISE) || d.equals(Code.GIVEN));
         if (o.isSetter) {
             info.setters.put(f.name(), o);
         } else {
@@ -571,7 +578,9 @@ final class Program {
 
     private boolean isMarked(ClassInfo c, Dialect.ClassMark mark) {
         Set<String> marks = dialect.classMarks(mark);
-        return !marks.isEmpty() && c.node.decorators().stream().anyMatch(d -> marks.contains(lastName(d)));
+        String always =
+                mark == Dialect.ClassMark.UNION ? Code.UNION : mark == Dialect.ClassMark.PROMISE ? Code.PROMISE : "";
+        return c.node.decorators().stream().map(Program::lastName).anyMatch(d -> marks.contains(d) || d.equals(always));
     }
 
     /** What fields begin with is written when an object is made; where nobody wrote down how that is done, as it is done above. */
@@ -826,6 +835,10 @@ final class Program {
 
     /** What an expression that is a name, or a qualified one, means; missing where nothing does. */
     Symbol meaning(Expression e, ModuleInfo m, @Nullable ClassInfo inside) {
+        if (e instanceof Code.Name n && n.name().startsWith(Code.KIND)) {
+            ClassInfo c = classes.get(n.name().substring(Code.KIND.length()));
+            return c == null ? new Missing("") : new OfClass(c);
+        }
         if (e instanceof Code.Name n) {
             for (ClassInfo c = inside; c != null; c = c.enclosing) {
                 for (ClassInfo x : c.inner) {
