@@ -19,6 +19,7 @@ import hausaufgabe.core.matching.judgement.Wording;
 import hausaufgabe.core.report.Evidence;
 import hausaufgabe.core.report.Status;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -306,15 +307,20 @@ public final class SelectionAnalysis {
                 // inherited from where it is decided
                 continue;
             }
+            // several decisions about one thing are one, whether they are written as a chain or one after the other
+            Map<Value, long[]> decided = new HashMap<>();
             for (Fact f : o.body()) {
                 if (f instanceof Fact.Branch b && b.on() == Fact.Question.TAG) {
-                    long arms = b.arms().stream().filter(a -> !a.isDefault()).count();
-                    long shared = b.arms().stream()
+                    long[] counted = b.subject() instanceof Value.Unknown
+                            ? new long[2]
+                            : decided.computeIfAbsent(b.subject(), k -> new long[2]);
+                    counted[0] += b.arms().stream().filter(a -> !a.isDefault()).count();
+                    counted[1] += b.arms().stream()
                             .flatMap(a -> a.labels().stream())
                             .filter(keys.labels()::contains)
                             .count();
-                    boolean same = b.type() != null ? keys.enums().contains(b.type()) : shared >= 2;
-                    if (same && arms >= 2) {
+                    boolean same = b.type() != null ? keys.enums().contains(b.type()) : counted[1] >= 2;
+                    if (same && counted[0] >= 2) {
                         return Judgement.met(
                                 w.say(o, " of ", type, " decides once more by what ", chooser, " decides by."),
                                 List.of(Judgement.at(b.span(), "decided here")));

@@ -38,6 +38,8 @@ public final class EffectProperty {
 
     private final ScenarioContext context;
     private final ObjectFactory objects;
+    /** Whether the builder that was tried last could be told the tested step. */
+    private boolean toldAll;
 
     public EffectProperty(ScenarioContext context, ObjectFactory objects) {
         this.context = context;
@@ -201,9 +203,14 @@ public final class EffectProperty {
         String seen = "";
         for (int[] pair : PAIRS) {
             Optional<Map<String, String>> one = product(tested, pair[0], first, all, maker, ends);
+            boolean undone = toldAll;
             Optional<Map<String, String>> other = product(tested, pair[1], first, all, maker, ends);
             if (one.isPresent() && other.isEmpty() && pair[1] == LEFT_OUT) {
                 context.transcript().expected(true, "nothing can be built without ", Code.of(tested.name() + "()"));
+                return Optional.of(StepResult.HELD);
+            }
+            if (one.isEmpty() && other.isPresent() && pair[0] == LAST && undone) {
+                context.transcript().expected(true, "nothing can be built after ", Code.of(tested.name() + "()"));
                 return Optional.of(StepResult.HELD);
             }
             if (one.isPresent() && other.isPresent()) {
@@ -240,6 +247,7 @@ public final class EffectProperty {
             Referent maker,
             List<Operation> ends)
             throws DriverLost {
+        toldAll = false;
         Optional<Referent> another = objects.another(maker);
         if (another.isEmpty()) {
             return Optional.empty();
@@ -272,6 +280,7 @@ public final class EffectProperty {
                 }
             }
         }
+        toldAll = true;
         return built(on, type, ends);
     }
 

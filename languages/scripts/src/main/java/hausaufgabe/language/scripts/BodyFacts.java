@@ -315,6 +315,9 @@ final class BodyFacts {
             @Nullable String type,
             @Nullable String label) {}
 
+    /** What makes an object without telling its constructor. */
+    private static final String NEW = "__new__";
+
     private static final Asked NOTHING = new Asked(Question.OTHER, null, null, null);
 
     private void branch(Code.If first) {
@@ -901,7 +904,7 @@ final class BodyFacts {
             List<Value> arguments = arguments(c);
             return called(kept, Program.lastName(c.callee()), UNKNOWN, arguments, c.span());
         }
-        FunctionInfo maker = program.operation(type, "__new__").orElse(null);
+        FunctionInfo maker = program.operation(type, NEW).orElse(null);
         if (maker != null) {
             // to call the class asks its own operation for an object, which need not be a new one
             return called(maker.id, maker.node.name(), UNKNOWN, arguments(c), c.span());
@@ -945,6 +948,13 @@ final class BodyFacts {
     }
 
     private Value callOn(Code.Member m, Code.Call c) {
+        ClassInfo bare = m.name().equals(NEW) ? named(m.on()) : null;
+        if (bare != null && program.operation(bare, NEW).isEmpty()) {
+            arguments(c);
+            facts.add(new Fact.Create(bare.id, null, List.of(), c.span()));
+            return new Value.New(bare.id, c.span());
+        }
+
         Frame self = Flow.within(frame);
         if (isAbove(m.on())) {
             return above(m, c, self);
@@ -1022,7 +1032,7 @@ final class BodyFacts {
         if (self == null || self.type == null) {
             return UNKNOWN;
         }
-        if (m.name().equals("__new__")) {
+        if (m.name().equals(NEW)) {
             arguments(c);
             facts.add(new Fact.Create(self.type.id, null, List.of(), c.span()));
             return new Value.New(self.type.id, c.span());

@@ -46,7 +46,10 @@ public final class DesignWriter {
     private final Set<String> written = new HashSet<>();
 
     private DesignWriter(Dialect dialect, List<Code.Module> modules, Map<String, String> texts) {
-        this.program = new Program(dialect, KindTables.saidOutLoud(modules));
+        List<Code.Module> written = KindTables.saidOutLoud(modules);
+        Program plain = new Program(dialect, written);
+        List<Code.Module> said = ForwardedOperations.saidOutLoud(plain, written);
+        this.program = said == written ? plain : new Program(dialect, said);
         this.dialect = dialect;
         this.texts = texts;
         abstractByOverriding();

@@ -768,6 +768,10 @@ final class Flow {
             String result,
             Frame frame) {
         FunctionInfo o = program.operation(type, m.name()).orElse(null);
+        if (o == null && m.name().equals("__new__")) {
+            places.held(result).add(type.id);
+            return result;
+        }
         if (o != null && !o.isProperty) {
             boolean explicit = m.on() instanceof Code.Name n
                     && frame.withSelf(n.name()) == null
@@ -1076,6 +1080,11 @@ final class Flow {
     }
 
     /** The own types of which objects stand in a place, or are declared to. */
+    /** The classes whose objects a field may hold. */
+    List<ClassInfo> classesIn(ClassInfo c, String field) {
+        return typesAt(fieldPlace(c, field));
+    }
+
     private List<ClassInfo> typesAt(String place) {
         Set<ClassInfo> found = new LinkedHashSet<>();
         places.declared(place).forEach(id -> add(id, found));

@@ -1,5 +1,6 @@
 package hausaufgabe.language.scripts;
 
+import hausaufgabe.core.design.Span;
 import hausaufgabe.language.scripts.Code.Expression;
 import hausaufgabe.language.scripts.Code.Literal;
 import hausaufgabe.language.scripts.Code.Statement;
@@ -27,6 +28,8 @@ final class Mentions {
     private final Set<String> suffixes = new LinkedHashSet<>();
     private final Set<String> separators = new LinkedHashSet<>();
     private final Set<Integer> lengths = new LinkedHashSet<>();
+
+    private static final Span NOWHERE = new Span("", 0, 0, 0, 0);
 
     private Mentions() {}
 
@@ -64,6 +67,8 @@ final class Mentions {
             asked(c);
         } else if (part instanceof Code.Operation o) {
             compared(o);
+        } else if (part instanceof Code.Case c) {
+            c.labels().forEach(this::label);
         }
         // what is said to people is no part of the code
         return !(part instanceof Statement s && Program.isText(s));
@@ -74,6 +79,15 @@ final class Mentions {
             texts.add(l.text());
         } else if (l.kind() == Literal.Kind.NUMBER && numbers.size() < MOST) {
             numbers.add(l.text().replace("_", ""));
+        }
+    }
+
+    /** What something is held against, where all that is left is how it was written. */
+    private void label(String written) {
+        if (written.matches("-?[0-9][0-9_.]*")) {
+            literal(new Literal(written, Literal.Kind.NUMBER, NOWHERE));
+        } else {
+            literal(new Literal(written, Literal.Kind.TEXT, NOWHERE));
         }
     }
 

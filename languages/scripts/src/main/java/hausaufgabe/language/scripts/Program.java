@@ -645,14 +645,18 @@ final class Program {
         return List.copyOf(all);
     }
 
-    /** Whether a constructor throws unless it is told what only its module knows, or where there is an object already. */
+    /**
+     * Whether a constructor throws unless it is told what only its module knows, or where there is an object already, or always:
+     * then its class makes objects without it.
+     */
     boolean refusesOthers(ClassInfo c) {
         FunctionInfo o = c.operations.get(dialect.constructor());
         return o != null
                 && o.node.body().stream()
-                        .anyMatch(s -> s instanceof Code.If i
-                                && i.then().stream().anyMatch(Code.Raise.class::isInstance)
-                                && asksForOwn(i.condition(), c));
+                        .anyMatch(s -> s instanceof Code.Raise
+                                || s instanceof Code.If i
+                                        && i.then().stream().anyMatch(Code.Raise.class::isInstance)
+                                        && asksForOwn(i.condition(), c));
     }
 
     private boolean asksForOwn(Expression condition, ClassInfo c) {

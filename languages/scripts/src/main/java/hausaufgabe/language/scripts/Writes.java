@@ -176,9 +176,11 @@ final class Writes {
 
     private void look(Expression e, @Nullable ClassInfo c, @Nullable FunctionInfo o, Program.ModuleInfo m) {
         if (e instanceof Code.Call call) {
+            Expression asked =
+                    call.callee() instanceof Code.Member x && x.name().equals("__new__") ? x.on() : call.callee();
             boolean itself = o != null
                     && o.isOfClass
-                    && call.callee() instanceof Code.Name n
+                    && asked instanceof Code.Name n
                     && n.name().equals(o.self(program.dialect));
             if (itself && c != null) {
                 ofItself.add(c.id);
