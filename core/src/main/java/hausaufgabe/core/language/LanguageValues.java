@@ -39,6 +39,11 @@ public interface LanguageValues {
     /** Whether nothing can stand where the type is asked for. */
     boolean canBeNothing(String type);
 
+    /** Whether nothing is known of what is asked for, so that anything may be given, and nothing as well. */
+    default boolean isAnything(String type) {
+        return false;
+    }
+
     /** Whether the type has two values, true and false. */
     boolean isTruth(String type);
 

@@ -101,7 +101,11 @@ public final class ObjectFactory {
     /** Another object like one that was made; nothing where none could be made. */
     public Optional<Referent> another(Referent like) throws DriverLost {
         @Nullable ObjectRef made = make(like.knownType(), values.nothing(), new ArrayList<>());
-        return Optional.ofNullable(made).map(ref -> Referent.made(like.role(), like.knownType(), ref, false));
+        if (made == null) {
+            made = ready(like.knownType(), new ArrayList<>());
+        }
+        @Nullable ObjectRef found = made;
+        return Optional.ofNullable(found).map(ref -> Referent.made(like.role(), like.knownType(), ref, false));
     }
 
     /** Another object like one that was made, with what is to be handed over where it takes that. */

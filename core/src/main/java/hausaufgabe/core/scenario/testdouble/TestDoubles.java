@@ -198,7 +198,7 @@ public final class TestDoubles implements DoubleSource {
                             ? new Input.Itself()
                             : anotherWithoutOne(type, round, depth).orElse(new Input.Nothing()));
         }
-        if (isForNothing(round) && isReference(result)) {
+        if (isForNothing(round) && (isReference(result) || language.isAnything(result.type()))) {
             return List.of(language.absent(result));
         }
         if (language.isTruth(result.type())) {

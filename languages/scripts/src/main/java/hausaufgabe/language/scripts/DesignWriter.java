@@ -25,6 +25,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Makes a design of a program: its classes, functions and modules, and the abstractions that nobody wrote down. */
@@ -293,8 +294,9 @@ public final class DesignWriter {
     }
 
     private void loaded(ModuleInfo m, Frame frame) {
-        List<Statement> assigned =
-                m.body.stream().filter(s -> s instanceof Code.Assign).toList();
+        List<Statement> assigned = Stream.concat(
+                        m.body.stream().filter(s -> s instanceof Code.Assign), decorated(m).stream())
+                .toList();
         List<Statement> done =
                 m.body.stream().filter(s -> !(s instanceof Code.Assign)).toList();
         String load = m.id() + "#load()";
@@ -309,6 +311,21 @@ public final class DesignWriter {
             List<Fact> facts = new BodyFacts(this, frame, main, variables).read(done);
             operations.add(plain(main, m.id(), "main", Role.ENTRY, facts, done, m.node.span()));
         }
+    }
+
+    /** That a function is decorated by one of the program's own is a call of that one. */
+    private List<Statement> decorated(ModuleInfo m) {
+        List<Statement> calls = new ArrayList<>();
+        for (FunctionInfo o : m.functions) {
+            for (Code.Expression d : o.node.decorators()) {
+                Code.Expression named = d instanceof Code.Call c ? c.callee() : d;
+                if (program.meaning(named, m, null) instanceof Program.OfFunction) {
+                    Code.Argument given = new Code.Argument(null, new Code.Name(o.node.name(), d.span()), false);
+                    calls.add(new Code.Do(new Code.Call(d, List.of(given), d.span()), d.span()));
+                }
+            }
+        }
+        return calls;
     }
 
     private Operation plain(

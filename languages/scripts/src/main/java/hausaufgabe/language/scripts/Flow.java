@@ -102,6 +102,7 @@ final class Flow {
         Frame frame = Frame.of(program, m);
         m.body.forEach(s -> follow(s, frame));
         m.functions.forEach(o -> follow(o));
+        m.functions.forEach(o -> decorated(new Program.OfFunction(o), o.node.decorators(), m));
         m.classes.forEach(this::follow);
     }
 
@@ -128,16 +129,20 @@ final class Flow {
 
     /** A function of the program's own that decorates a class, and gives it back as it is, is given it. */
     private void decorated(ClassInfo c) {
-        for (Expression d : c.node.decorators()) {
+        decorated(new Program.OfClass(c), c.node.decorators(), c.module);
+    }
+
+    private void decorated(Symbol what, List<Expression> decorators, ModuleInfo m) {
+        for (Expression d : decorators) {
             Expression named = d instanceof Code.Call call ? call.callee() : d;
-            if (program.meaning(named, c.module, null) instanceof Program.OfFunction of
-                    && givesBack(of.function().node)) {
+            if (program.meaning(named, m, null) instanceof Program.OfFunction of && givesBack(of.function().node)) {
                 String given = at("decorated", d.span());
-                places.held(given)
-                        .add(functionValue(
-                                c.node.span(), List.of(), null, null, new Program.OfClass(c), null, List.of()));
+                String value = symbol(what, d.span());
+                if (value != null) {
+                    places.held(given).addAll(places.held(value));
+                }
                 List<String> arguments = new ArrayList<>(List.of(given));
-                String callee = flow(d, Frame.of(program, c.module));
+                String callee = flow(d, Frame.of(program, m));
                 if (callee != null) {
                     String result = at("decorates", d.span());
                     places.root(result);

@@ -6,8 +6,10 @@ import hausaufgabe.language.scripts.Code.Statement;
 import hausaufgabe.language.scripts.Program.ClassInfo;
 import hausaufgabe.language.scripts.Program.FunctionInfo;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -36,6 +38,7 @@ final class KeptObjects {
         program.classes.values().stream().filter(c -> c.isLiteral).forEach(this::held);
         for (Program.ModuleInfo m : program.modules.values()) {
             m.functions.forEach(o -> remembered(o, writes));
+            m.functions.forEach(o -> heldByModule(o, writes));
         }
     }
 
@@ -53,6 +56,37 @@ final class KeptObjects {
                 && program.meaning(made.callee(), o.module, null) instanceof Program.OfClass c
                 && writes.places(c.type()) == 1) {
             found.putIfAbsent(c.type(), new Kept(o.node.name(), o.node.name(), true, o.node.span()));
+        }
+    }
+
+    /** A function that makes an object where its module's variable holds none, and gives out what it holds. */
+    private void heldByModule(FunctionInfo o, Writes writes) {
+        Set<String> given = new HashSet<>();
+        CodeWalk.through(o.node.body(), part -> {
+            if (part instanceof Code.Return r && r.value() instanceof Code.Name n) {
+                given.add(n.name());
+            }
+            return true;
+        });
+        given.retainAll(o.module.variables.keySet());
+        if (given.isEmpty() || !o.node.parameters().isEmpty()) {
+            return;
+        }
+        for (ClassInfo c : program.classes.values()) {
+            if (!found.containsKey(c) && writes.places(c) == 1) {
+                keep(
+                        c,
+                        o.node.name(),
+                        o.node.body(),
+                        e -> e instanceof Code.Call call
+                                && program.meaning(call.callee(), o.module, null) instanceof Program.OfClass x
+                                && x.type() == c,
+                        o.node.span());
+                Kept kept = found.get(c);
+                if (kept != null && !given.contains(kept.field())) {
+                    found.remove(c);
+                }
+            }
         }
     }
 

@@ -34,6 +34,7 @@ final class KindTables {
     private final List<Generic> all = new ArrayList<>();
     private final Map<String, String> shared = new LinkedHashMap<>();
     private final List<Set<String>> families = new ArrayList<>();
+    private final List<Set<String>> aliases = new ArrayList<>();
 
     private KindTables(List<Code.Module> modules) {
         for (Code.Module m : modules) {
@@ -79,7 +80,11 @@ final class KindTables {
             if (s instanceof Code.ClassDefinition c) {
                 body.add(said(c, m, body));
             } else if (generic == null) {
-                body.add(s instanceof Code.Function f ? byName(f, null).function() : s);
+                Statement union = s instanceof Code.Assign a ? union(a) : null;
+                body.add(
+                        union != null
+                                ? union
+                                : s instanceof Code.Function f ? byName(f, null).function() : s);
             } else if (generic.function() == s) {
                 String name = "kinds:" + generic.function().name();
                 body.add(asClass(generic, name, m, body));
@@ -417,6 +422,51 @@ final class KindTables {
         return kinds;
     }
 
+    /** A name for several classes that have nothing else in common: they are all there are of it. Null where it is none. */
+    private @Nullable Statement union(Code.Assign a) {
+        List<String> kinds = new ArrayList<>();
+        boolean only = a.target() instanceof Code.Name && a.value() != null && united(a.value(), kinds);
+        if (!only || kinds.size() < 2 || areRelated(new LinkedHashSet<>(kinds))) {
+            return null;
+        }
+        aliases.add(Set.copyOf(kinds));
+        return united(((Code.Name) a.target()).name(), kinds, a.span());
+    }
+
+    private boolean united(Expression e, List<String> into) {
+        if (e instanceof Code.Operation o && o.operator().equals("|")) {
+            return o.operands().stream().allMatch(x -> united(x, into));
+        }
+        if (e instanceof Code.Element x && Program.lastName(x.container()).equals("Union") && x.index() != null) {
+            return united(x.index(), into);
+        }
+        if (e instanceof Code.Display d) {
+            return d.items().stream().allMatch(x -> united(x, into));
+        }
+        boolean known = e instanceof Code.Name n && classes.containsKey(n.name());
+        if (known) {
+            into.add(((Code.Name) e).name());
+        }
+        return known;
+    }
+
+    private Code.ClassDefinition united(String name, Iterable<String> kinds, Span span) {
+        List<Code.Argument> options = new ArrayList<>();
+        kinds.forEach(k -> options.add(new Code.Argument(null, kind(k, span), false)));
+        return new Code.ClassDefinition(
+                name, List.of(new Code.Name(Code.UNION, span)), List.of(), List.copyOf(options), List.of(), span);
+    }
+
+    /** Whether all extend one class of the program. */
+    private boolean areRelated(Set<String> family) {
+        return bases.getOrDefault(family.iterator().next(), List.of()).stream()
+                .map(Program::lastName)
+                .anyMatch(b -> classes.containsKey(b)
+                        && family.stream()
+                                .allMatch(k -> bases.getOrDefault(k, List.of()).stream()
+                                        .anyMatch(x -> Program.lastName(x).equals(b))));
+    }
+
     /** A function that chooses is an object that is called, since it keeps what was registered. */
     private Code.ClassDefinition asClass(Generic g, String name, Code.Module m, List<Statement> before) {
         Span span = g.function().span();
@@ -576,12 +626,7 @@ final class KindTables {
     private List<Code.Module> united(List<Code.Module> all) {
         List<Code.Module> result = new ArrayList<>(all);
         for (Set<String> family : families) {
-            boolean related = bases.getOrDefault(family.iterator().next(), List.of()).stream()
-                    .map(Program::lastName)
-                    .anyMatch(b -> classes.containsKey(b)
-                            && family.stream()
-                                    .allMatch(k -> bases.getOrDefault(k, List.of()).stream()
-                                            .anyMatch(x -> Program.lastName(x).equals(b))));
+            boolean related = areRelated(family) || aliases.stream().anyMatch(a -> a.containsAll(family));
             boolean alike = operations.entrySet().stream()
                     .anyMatch(e -> !e.getKey().startsWith("__") && e.getValue().containsAll(family));
             if (!related && !alike) {
@@ -598,15 +643,7 @@ final class KindTables {
             if (home.startsWith(m.name() + ".")
                     && home.lastIndexOf('.') == m.name().length()) {
                 List<Statement> body = new ArrayList<>(m.body());
-                body.add(new Code.ClassDefinition(
-                        String.join(" | ", family),
-                        List.of(new Code.Name(Code.UNION, m.span())),
-                        List.of(),
-                        family.stream()
-                                .map(k -> new Code.Argument(null, kind(k, m.span()), false))
-                                .toList(),
-                        List.of(),
-                        m.span()));
+                body.add(united(String.join(" | ", family), family, m.span()));
                 all.set(i, new Code.Module(m.path(), m.name(), List.copyOf(body), m.span()));
                 return;
             }

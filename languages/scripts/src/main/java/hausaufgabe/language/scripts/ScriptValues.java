@@ -156,6 +156,11 @@ public abstract class ScriptValues implements LanguageValues {
     }
 
     @Override
+    public boolean isAnything(String type) {
+        return isAny(type);
+    }
+
+    @Override
     public boolean canBeNothing(String type) {
         return !isNumber(type) && !isTruth(type);
     }
