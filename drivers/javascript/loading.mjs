@@ -61,6 +61,7 @@ export class LoadedProgram {
   #reach = new Map();
   #failed = new Map();
   #doubles = new Map();
+  #fields = 0;
   #prototypes = new Map();
   #classes = new Map();
   #objects = new WeakMap();
@@ -534,10 +535,36 @@ export class LoadedProgram {
       if (isProperty) Object.defineProperty(made.prototype, called, { get: asked, set: () => {}, configurable: true });
       else Object.defineProperty(made.prototype, called, { value: asked, writable: true, configurable: true });
     }
+    if (!base) {
+      for (const [field, type] of shape.fields) this.#held(made.prototype, field, type);
+    }
     this.#prototypes.set(made.prototype, token);
     this.#classes.set(made, token);
     this.#doubles.set(token, made);
   }
+
+  /** A double's field is none of its state: what the program reads there is ours. */
+  #held(prototype, field, type) {
+    const kept = new WeakMap();
+    const number = () => (this.#fields = this.#fields + 1);
+    Object.defineProperty(prototype, field, {
+      get() {
+        if (!kept.has(this)) kept.set(this, unlike(field, type, number()));
+        return kept.get(this);
+      },
+      set(value) {
+        kept.set(this, value);
+      },
+      configurable: true,
+    });
+  }
+}
+
+/** What stands in a field of a double that nobody has written yet: no two alike, so that one is not taken for the other. */
+function unlike(field, type, number) {
+  if (type === "number") return number;
+  if (type === "boolean") return true;
+  return type === "string" || type === "any" ? `${field} ${number}` : undefined;
 }
 
 function builtIn(value) {

@@ -1,5 +1,6 @@
 """The program's modules, taken in from texts; and what their types, functions and operations are called outside."""
 
+import itertools
 import ast
 import importlib.abc
 import importlib.machinery
@@ -330,6 +331,8 @@ class LoadedProgram:
             declared = next((k.__dict__[name] for k in bases[0].__mro__ if name in k.__dict__), None)
             is_property = is_property or isinstance(declared, property)
             members[name] = property(asked) if is_property else asked
+        if not shape["derives"]:
+            members.update((name, held(name, type)) for name, type in shape["fields"])
         name = shape["of"].rpartition(".")[2].rpartition(":")[2]
         made = self._thread.call(types.new_class, name + values.OTHER, bases, {}, lambda space: space.update(members))
         made.__abstractmethods__ = frozenset()
@@ -352,6 +355,26 @@ def asking(tracer, key, parameters, skips):
         return tracer.asked(given[0] if skips else asked, key, told + list(named.values()))
 
     return asked
+
+
+_numbers = itertools.count(1)
+
+
+def held(field, type):
+    """A field of a double: no two alike, so that one is not taken for the other. It is none of the double's state."""
+    kept = {}
+
+    def read(double):
+        if id(double) not in kept:
+            number = next(_numbers)
+            usual = {"int": number, "float": float(number), "bool": True, "str": "%s %d" % (field, number)}
+            kept[id(double)] = usual.get("str" if type == "any" else type)
+        return kept[id(double)]
+
+    def write(double, value):
+        kept[id(double)] = value
+
+    return property(read, write)
 
 
 def function_double(token, shape, tracer):

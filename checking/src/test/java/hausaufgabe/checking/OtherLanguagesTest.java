@@ -40,26 +40,35 @@ class OtherLanguagesTest {
             Path.of("../languages/javascript/src/test/resources/hausaufgabe/language/javascript"));
 
     private static final Set<String> WRONG = Set.of(
+            "chain-of-responsibility-ends",
+            "command-macro-order",
             "composite-forgets-the-last",
+            "composite-sum-forgets",
             "delegation-loses",
+            "factory-client-again",
             "factory-null",
+            "null-object-does",
             "observer-array-cleared",
+            "observer-cannot-leave",
             "observer-forgets",
             "observer-never-told",
             "singleton-begins-anew",
             "singleton-counter",
             "singleton-decorated-anew",
             "singleton-every-time",
+            "singleton-open",
             "strategy-asks-the-kind",
             "strategy-if-else",
             "strategy-ignored",
             "strategy-switch",
+            "strategy-switch-left",
             "template-copied",
             "template-method-copied",
             "visitor-dispatch-forgets",
             "visitor-union-forgets",
             "visitor-union-own-switch",
-            "visitor-wrong");
+            "visitor-wrong",
+            "visitor-wrong-operation");
 
     /** A person finds these wrong; that the last part overwrites what the others said is not seen yet. */
     private static final Set<String> NOT_SEEN = Set.of("composite-last");

@@ -1325,21 +1325,53 @@ final class Flow {
         }
     }
 
-    /** What is handed to where others come to stand as well is there as one of them. */
+    /**
+     * What is handed to where others come to stand as well is there as one of them; so is what an operation takes under the name
+     * by which another operation of its class takes all of them.
+     */
     private @Nullable TypeRef wider(String root, List<ClassInfo> candidates) {
-        for (String end : places.ends(root)) {
-            resolve(places.root(end));
-            TypeRef there = resolved.getOrDefault(places.root(end), ANY);
+        List<String> others = new ArrayList<>(places.ends(root));
+        others.addAll(namesakes().getOrDefault(root, List.of()));
+        for (String other : others) {
+            resolve(places.root(other));
+            TypeRef there = resolved.getOrDefault(places.root(other), ANY);
             Implied i = impliedAs(there.type());
             ClassInfo c = program.classes.get(there.type());
             boolean fits = i != null
                     ? candidates.stream().allMatch(x -> i.realisedBy().contains(x.id))
-                    : c != null && candidates.stream().allMatch(x -> program.isBelow(x, c));
+                    : c != null && candidates.stream().allMatch(x -> x != c && program.isBelow(x, c));
             if (fits) {
                 return there;
             }
         }
         return null;
+    }
+
+    private @Nullable Map<String, List<String>> namesakes;
+
+    /** The parameters of the same name that other operations of a class have, by where a parameter's value stands. */
+    private Map<String, List<String>> namesakes() {
+        Map<String, List<String>> known = namesakes;
+        if (known == null) {
+            known = new HashMap<>();
+            for (ClassInfo c : program.classes.values()) {
+                Map<String, List<String>> byName = new HashMap<>();
+                for (FunctionInfo o : c.operations.values()) {
+                    List<Code.Parameter> all = o.parameters(dialect);
+                    for (int i = 0; !o.isConstructor && i < all.size(); i++) {
+                        byName.computeIfAbsent(all.get(i).name(), k -> new ArrayList<>())
+                                .add(places.root(parameterPlace(keyOf(o), i)));
+                    }
+                }
+                for (List<String> alike : byName.values()) {
+                    for (String root : alike) {
+                        known.computeIfAbsent(root, k -> new ArrayList<>()).addAll(alike);
+                    }
+                }
+            }
+            namesakes = known;
+        }
+        return known;
     }
 
     /** What a class passes on by the same names makes it and the one it passes it to alike. */

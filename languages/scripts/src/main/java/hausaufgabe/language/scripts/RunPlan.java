@@ -171,10 +171,7 @@ final class RunPlan {
         boolean declared = i == null && program.classes.get(t.id()).isFunction;
         into.put("function", declared || i != null && i.isFunction());
         into.put("derives", i == null && !(dialect.promisesAreGone() && program.classes.get(t.id()).isPromise));
-        ArrayNode fields = into.putArray("fields");
-        design.fieldsOf(t).stream()
-                .filter(f -> i == null && !f.isStatic() && program.classes.get(t.id()).isPromise)
-                .forEach(f -> fields.addArray().add(f.name()).add(f.type().type()));
+        fields(t, i, into.putArray("fields"));
         // where some of those who are called are operations of objects, what is kept weakly has to be got at by its
         // object
         into.put(
@@ -188,6 +185,36 @@ final class RunPlan {
                 o.parameters().forEach(p -> parameters.add(p.name()));
                 told.add(o.result() == null ? "" : o.result().type());
                 told.add(isProperty(t, i, o.name()));
+            }
+        }
+    }
+
+    /** What a double has that is read and not called: what a promise says, or what all have that there are. */
+    private void fields(Type t, @Nullable Implied i, ArrayNode into) {
+        ClassInfo promise = i == null ? program.classes.get(t.id()) : null;
+        if (promise != null && promise.isPromise) {
+            design.fieldsOf(t).stream()
+                    .filter(f -> !f.isStatic())
+                    .forEach(f -> into.addArray().add(f.name()).add(f.type().type()));
+            return;
+        }
+        List<ClassInfo> all = i == null
+                ? List.of()
+                : i.realisedBy().stream()
+                        .map(program.classes::get)
+                        .filter(c -> c != null)
+                        .toList();
+        if (all.isEmpty() || i.isFunction()) {
+            return;
+        }
+        for (ClassInfo c : program.line(all.get(0))) {
+            for (Program.FieldInfo f : c.fields.values()) {
+                boolean common = !f.isStatic()
+                        && !i.operations().contains(f.name())
+                        && all.stream().allMatch(x -> program.declaring(x, f.name()) != null);
+                if (common) {
+                    into.addArray().add(f.name()).add(flow.ofField(c, f.name()).type());
+                }
             }
         }
     }
