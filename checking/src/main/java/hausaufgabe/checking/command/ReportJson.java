@@ -8,9 +8,13 @@ import hausaufgabe.core.report.Finding;
 import hausaufgabe.core.report.ScenarioResult;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** A report in the shape that the check command promises. */
 final class ReportJson {
+
+    private static final Pattern TYPE_NAME =
+            Pattern.compile("[\\p{L}_$][\\p{L}\\p{N}_$]*(\\.[\\p{L}\\p{N}_$]+)*(<.*>)?( \\(.*\\))?");
 
     private ReportJson() {}
 
@@ -27,7 +31,7 @@ final class ReportJson {
                         .put("message", d.message()));
         node.put("verdict", report.verdict().word());
         node.put("form", report.form());
-        names(node.putObject("roles"), report.roles());
+        types(node.putObject("roles"), report.roles());
         names(node.putObject("members"), report.members());
         node.put("ambiguous", report.ambiguous());
         ArrayNode requirements = node.putArray("requirements");
@@ -43,6 +47,14 @@ final class ReportJson {
                 .put("run", report.timing().run())
                 .put("total", report.timing().total());
         return node;
+    }
+
+    /** What the submission itself has: an abstraction that nobody wrote down has no name there, only words of ours. */
+    private static void types(ObjectNode into, Map<String, List<String>> names) {
+        names.forEach((role, all) -> {
+            ArrayNode types = into.putArray(role);
+            all.stream().filter(n -> TYPE_NAME.matcher(n).matches()).forEach(types::add);
+        });
     }
 
     private static void names(ObjectNode into, Map<String, List<String>> names) {
