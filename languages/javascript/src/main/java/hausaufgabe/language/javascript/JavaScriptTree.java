@@ -1625,6 +1625,11 @@ final class JavaScriptTree {
             if (same) {
                 return expression(arguments(n).get(0));
             }
+            if (on != null && name.equals("splice") && arguments(n).size() > 2) {
+                // what is put in the place of what is taken out
+                Expression puts = new Code.Member(expression(on), "push", callee.span());
+                return new Code.Call(puts, given(n).subList(2, arguments(n).size()), span);
+            }
             boolean bound = on != null && name.equals("bind") && on.is("member_expression");
             if (bound) {
                 // an operation with its object

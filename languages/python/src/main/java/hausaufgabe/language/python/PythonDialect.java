@@ -366,6 +366,11 @@ final class PythonDialect implements Dialect {
     }
 
     @Override
+    public Set<String> deferring() {
+        return Set.of("contextmanager", "asynccontextmanager");
+    }
+
+    @Override
     public Set<String> classOperations() {
         return Set.of("classmethod");
     }

@@ -148,6 +148,8 @@ public final class DesignWriter {
         }
         Set<String> answered = new HashSet<>();
         for (ClassInfo x : program.line(c)) {
+            // what is promised as something to read may be kept in a field
+            answered.addAll(x.fields.keySet());
             for (FunctionInfo o : x.operations.values()) {
                 if (o.isAbstract && !answered.contains(o.node.name())) {
                     return true;
@@ -424,6 +426,17 @@ public final class DesignWriter {
         return implied ? Type.Origin.IMPLIED : Type.Origin.DECLARED;
     }
 
+    /** What an operation does when it is called; what it writes only within something else is not written then. */
+    private List<Fact> facts(FunctionInfo o, Frame frame, String id) {
+        if (o.isAbstract) {
+            return List.of();
+        }
+        List<Fact> all = new BodyFacts(this, frame, id, new HashMap<>()).read(o.node.body());
+        boolean deferred =
+                o.node.decorators().stream().anyMatch(d -> dialect.deferring().contains(Program.lastName(d)));
+        return deferred ? all.stream().filter(f -> !(f instanceof Fact.Write)).toList() : all;
+    }
+
     private List<TypeRef> supertypes(ClassInfo c) {
         List<TypeRef> above = new ArrayList<>();
         for (int i = 0; i < c.bases.size(); i++) {
@@ -656,7 +669,7 @@ public final class DesignWriter {
                 overrides,
                 statements(o.node.body()),
                 List.of(),
-                o.isAbstract ? List.of() : new BodyFacts(this, frame, id, new HashMap<>()).read(o.node.body()),
+                facts(o, frame, id),
                 o.node.span());
     }
 

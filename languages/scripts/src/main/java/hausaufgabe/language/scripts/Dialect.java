@@ -76,6 +76,11 @@ public interface Dialect {
     /** Decorators that keep an answer and give it again. */
     Set<String> remembering();
 
+    /** Decorators that keep what an operation does for later, when a block is entered. */
+    default Set<String> deferring() {
+        return Set.of();
+    }
+
     /** Errors that say: not done here, but below. */
     Set<String> refusals();
 
