@@ -13,6 +13,7 @@ import hausaufgabe.language.scripts.Program.ModuleInfo;
 import hausaufgabe.language.scripts.Program.Symbol;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -146,8 +147,7 @@ final class Flow {
                 if (callee != null) {
                     String result = at("decorates", d.span());
                     places.root(result);
-                    pending.add(
-                            new Pending(callee, CALL, arguments, java.util.Collections.singletonList(null), result));
+                    pending.add(new Pending(callee, CALL, arguments, Collections.singletonList(null), result));
                 }
             }
         }
@@ -827,7 +827,7 @@ final class Flow {
                             first,
                             CALL,
                             each,
-                            java.util.Collections.singletonList(null),
+                            Collections.singletonList(null),
                             name.equals("map") ? places.element(result) : result));
                     if (name.equals("filter")) {
                         to(places.element(result), places.element(second));
