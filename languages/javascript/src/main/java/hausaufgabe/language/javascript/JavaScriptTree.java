@@ -1091,7 +1091,9 @@ final class JavaScriptTree {
                 SyntaxNode name = field(m, m.is("field_definition") ? "property" : "name");
                 SyntaxNode value = field(m, "value");
                 boolean isFunction = value != null && (value.is("arrow_function") || value.is("function_expression"));
-                if (isFunction && !isStatic) {
+                if (isStatic && value != null && value.is("class")) {
+                    into.add(type(value, key(name), value.span()));
+                } else if (isFunction && !isStatic) {
                     into.add(function(value, key(name), decorators, span, Marks.THIS));
                 } else if (has(m, "abstract")) {
                     decorators.add(Marks.mark(Marks.ABSTRACT, span));

@@ -6,6 +6,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -442,6 +443,9 @@ final class RunnableText {
 
     // what tells what it is
 
+    /** What classes are called that stand in a static field of another one, by where they begin. */
+    private final Map<Integer, String> nested = new HashMap<>();
+
     private void type(SyntaxNode n) {
         for (SyntaxNode c : n.children()) {
             if (!c.isNamed() && c.is("abstract")) {
@@ -450,6 +454,7 @@ final class RunnableText {
         }
         SyntaxNode name = n.child("name");
         SyntaxNode body = n.child("body");
+        String called = nested.getOrDefault(n.span().from(), name == null ? "" : name.text());
         if (body != null) {
             StringBuilder own = new StringBuilder();
             StringBuilder shared = new StringBuilder();
@@ -459,6 +464,10 @@ final class RunnableText {
                 boolean hidden = m.type().endsWith("field_definition")
                         && field != null
                         && field.is("private_property_identifier");
+                SyntaxNode value = m.child("value");
+                if (value != null && value.is("class") && field != null && hasWord(m, "static")) {
+                    nested.put(value.span().from(), called + "." + field.text());
+                }
                 if (hidden && hasWord(m, "static")) {
                     shared.append("[\"" + field.text() + "\",()=>this." + field.text() + "],");
                 } else if (hidden) {
@@ -468,7 +477,7 @@ final class RunnableText {
             }
             insert(
                     body.span().from() + 1,
-                    "static{ǂ.c(" + quoted(module + ".") + "," + (name == null ? "this.name" : quoted(name.text()))
+                    "static{ǂ.c(" + quoted(module + ".") + "," + (called.isEmpty() ? "this.name" : quoted(called))
                             + ",this," + (first == null ? "null" : "(o)=>" + first + " in o?[" + own + "]:[]")
                             + "," + (shared.isEmpty() ? "null" : "()=>[" + shared + "]") + ")}");
         }

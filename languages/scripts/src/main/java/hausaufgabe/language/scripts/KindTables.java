@@ -39,7 +39,7 @@ final class KindTables {
     }
 
     private Code.Module said(Code.Module m) {
-        looksUp = NamedOperations.areIn(m);
+        looksUp = named.areIn(m);
         List<Statement> body = new ArrayList<>();
         Map<String, RegisteredFunctions.Generic> generics = registered.generics(m.body(), RegisteredFunctions.GENERIC);
         for (Statement s : m.body()) {
@@ -127,15 +127,22 @@ final class KindTables {
     /** Kinds that extend nothing together, and can be asked nothing together, are those that somebody registered something for. */
     private List<Code.Module> united(List<Code.Module> all) {
         List<Code.Module> result = new ArrayList<>(all);
-        for (Set<String> family : registered.families()) {
+        Set<Set<String>> families = new LinkedHashSet<>(registered.families());
+        families.addAll(named.families());
+        for (Set<String> family : families) {
             boolean related = kinds.areRelated(family) || aliases.stream().anyMatch(a -> a.containsAll(family));
             boolean alike = kinds.operations().entrySet().stream()
-                    .anyMatch(e -> !e.getKey().startsWith("__") && e.getValue().containsAll(family));
+                    .anyMatch(e -> !isOfAll(e.getKey()) && e.getValue().containsAll(family));
             if (!related && !alike) {
                 unite(family, result);
             }
         }
         return result;
+    }
+
+    /** Whether any class may have an operation of the name, whatever it is. */
+    private static boolean isOfAll(String operation) {
+        return operation.startsWith("__") || operation.equals("constructor");
     }
 
     private void unite(Set<String> family, List<Code.Module> all) {

@@ -17,6 +17,7 @@ final class Kinds {
     private final Map<String, String> ids = new LinkedHashMap<>();
     private final Map<String, List<Expression>> bases = new HashMap<>();
     private final Map<String, Set<String>> operations = new LinkedHashMap<>();
+    private final Map<String, Map<String, String>> byValue = new HashMap<>();
 
     Kinds(List<Code.Module> modules) {
         for (Code.Module m : modules) {
@@ -24,16 +25,47 @@ final class Kinds {
                 if (s instanceof Code.ClassDefinition c) {
                     ids.putIfAbsent(c.name(), m.name() + "." + c.name());
                     bases.putIfAbsent(c.name(), c.bases());
-                    for (Statement o : c.body()) {
-                        if (o instanceof Code.Function f) {
-                            operations
-                                    .computeIfAbsent(f.name(), k -> new LinkedHashSet<>())
-                                    .add(c.name());
-                        }
-                    }
+                    look(c);
                 }
             }
+            CodeWalk.through(m.body(), part -> {
+                if (part instanceof Code.Made made) {
+                    look(made.type());
+                }
+                return true;
+            });
         }
+    }
+
+    private void look(Code.ClassDefinition c) {
+        for (Statement s : c.body()) {
+            if (s instanceof Code.Function f) {
+                operations.computeIfAbsent(f.name(), k -> new LinkedHashSet<>()).add(c.name());
+                f.body().forEach(x -> {
+                    if (x instanceof Code.Assign a && a.target() instanceof Code.Member of && a.value() != null) {
+                        value(of.name(), List.of(a.value()), c);
+                    }
+                });
+            } else if (s instanceof Code.Field f) {
+                value(f.name(), f.decorators(), c);
+                value(f.name(), f.initial() == null ? List.of() : List.of(f.initial()), c);
+            }
+        }
+    }
+
+    /** Notes that a field holds a text in objects of a class. */
+    private void value(String field, List<Expression> held, Code.ClassDefinition c) {
+        for (Expression e : held) {
+            if (e instanceof Code.Literal l && l.kind() == Code.Literal.Kind.TEXT && ids.containsKey(c.name())) {
+                byValue.computeIfAbsent(field, k -> new LinkedHashMap<>()).put(l.text(), c.name());
+            }
+        }
+    }
+
+    /** The classes by the texts that a field holds in their objects; empty where it tells no two of them apart. */
+    Map<String, String> toldApartBy(String field) {
+        Map<String, String> all = byValue.getOrDefault(field, Map.of());
+        return all.values().stream().distinct().count() > 1 ? all : Map.of();
     }
 
     /** The names of all classes. */

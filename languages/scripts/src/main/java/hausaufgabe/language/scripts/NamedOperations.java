@@ -6,10 +6,12 @@ import hausaufgabe.language.scripts.Code.Statement;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,18 +23,43 @@ final class NamedOperations {
     private final Kinds kinds;
     private final Map<String, Map<Integer, String>> taken = new HashMap<>();
 
+    private final List<Set<String>> families = new ArrayList<>();
+
     NamedOperations(Kinds kinds) {
         this.kinds = kinds;
     }
 
-    /** Whether anything in it is asked for the name of its class. */
-    static boolean areIn(Code.Module m) {
+    /** The kinds among which something is looked up, set by set. */
+    List<Set<String>> families() {
+        return families;
+    }
+
+    /** Whether anything in it is asked for the name of its class, or what tells its kind is used to look something up. */
+    boolean areIn(Code.Module m) {
+        return mentions(
+                m.body(),
+                part -> asked(part) != null
+                        || part instanceof Code.Element e
+                                && e.index() != null
+                                && mentions(e.index(), p -> field(p) != null));
+    }
+
+    private static boolean mentions(Object code, Predicate<Record> what) {
         boolean[] found = new boolean[1];
-        CodeWalk.through(m.body(), part -> {
-            found[0] |= asked(part) != null;
+        CodeWalk.through(code, part -> {
+            found[0] |= what.test(part);
             return !found[0];
         });
         return found[0];
+    }
+
+    /** What is asked for a field that tells its kind; null where that is not asked. */
+    private Code.@Nullable Member field(Record part) {
+        return part instanceof Code.Member m
+                        && m.on() instanceof Code.Name
+                        && !kinds.toldApartBy(m.name()).isEmpty()
+                ? m
+                : null;
     }
 
     /** @param missing the operations that are asked of the object itself and only classes below have */
@@ -89,6 +116,7 @@ final class NamedOperations {
             Code.@Nullable ClassDefinition inside,
             Map<String, Code.Function> missing) {
         Span span = done.span();
+        families.add(new LinkedHashSet<>(lookup.kinds().values()));
         List<Code.Case> cases = new ArrayList<>();
         boolean ofItself = inside != null
                 && lookup.on() instanceof Code.Name n
@@ -193,10 +221,24 @@ final class NamedOperations {
             subject[0] = subject[0] == null ? asked(part) : subject[0];
             return true;
         });
+        Map<String, String> named = new LinkedHashMap<>();
+        if (subject[0] != null) {
+            kinds.names().forEach(k -> named.put(k, k));
+        } else {
+            CodeWalk.through(name, part -> {
+                Code.Member told = subject[0] == null ? field(part) : null;
+                if (told != null) {
+                    subject[0] = ((Code.Name) told.on()).name();
+                    named.putAll(kinds.toldApartBy(told.name()));
+                }
+                return true;
+            });
+        }
         if (subject[0] == null) {
             return null;
         }
-        Map<String, String> found = named(texts.isEmpty() ? null : plain(texts.get(0)));
+        String before = !texts.isEmpty() ? plain(texts.get(0)) : field((Record) name) != null ? "" : null;
+        Map<String, String> found = named(named, before);
         return found.isEmpty() ? null : new Lookup(on, subject[0], found, otherwise);
     }
 
@@ -223,19 +265,20 @@ final class NamedOperations {
     /**
      * The classes by the operations that are called after them.
      *
+     * @param names of classes, or texts that stand for them
      * @param before what stands before the class's name; null where that is not known: then what most have in common
      */
-    private Map<String, String> named(@Nullable String before) {
+    private Map<String, String> named(Map<String, String> names, @Nullable String before) {
         Map<String, Map<String, String>> byBeginning = new LinkedHashMap<>();
         for (String operation : kinds.operations().keySet()) {
-            for (String c : kinds.names()) {
+            for (Map.Entry<String, String> named : names.entrySet()) {
                 String whole = plain(operation);
-                String end = plain(c);
-                if (whole.endsWith(end) && whole.length() > end.length()) {
+                String end = plain(named.getKey());
+                if (whole.endsWith(end) && (whole.length() > end.length() || "".equals(before))) {
                     byBeginning
                             .computeIfAbsent(
                                     whole.substring(0, whole.length() - end.length()), k -> new LinkedHashMap<>())
-                            .put(operation, c);
+                            .put(operation, named.getValue());
                 }
             }
         }
@@ -254,20 +297,18 @@ final class NamedOperations {
 
     /** What is called for one kind takes that kind. */
     Code.Module declared(Code.Module m) {
-        if (taken.isEmpty()) {
-            return m;
-        }
-        List<Statement> body = new ArrayList<>();
-        for (Statement s : m.body()) {
-            body.add(s instanceof Code.ClassDefinition c ? declared(c) : s);
-        }
-        return new Code.Module(m.path(), m.name(), List.copyOf(body), m.span());
+        return taken.isEmpty() ? m : new Code.Module(m.path(), m.name(), declaredIn(m.body()), m.span());
+    }
+
+    private <T> T declaredIn(T code) {
+        return CodeWalk.replaced(code, part -> part instanceof Code.ClassDefinition c ? declared(c) : null);
     }
 
     private Code.ClassDefinition declared(Code.ClassDefinition c) {
         List<Statement> body = new ArrayList<>();
         for (Statement s : c.body()) {
-            body.add(s instanceof Code.Function f && taken.containsKey(f.name()) ? declared(f) : s);
+            Statement inside = declaredIn(s);
+            body.add(inside instanceof Code.Function f && taken.containsKey(f.name()) ? declared(f) : inside);
         }
         return new Code.ClassDefinition(c.name(), c.decorators(), c.bases(), c.options(), List.copyOf(body), c.span());
     }
